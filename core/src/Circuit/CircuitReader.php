@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Circuit;
+
+use Opis\JsonSchema\Errors\ValidationError;
+use Opis\JsonSchema\Validator;
+use Symfony\Component\Yaml\Exception\ParseException;
+use Symfony\Component\Yaml\Yaml;
+
+/**
+ * Reads circuit files. Every problem is reported with its line, the part or wire, and a remedy.
+ */
+final class CircuitReader
+{
+    private const SCHEMA = __DIR__.'/../../../circuits/circuit.schema.json';
+
+    /** @throws InvalidCircuit when the file cannot be read or used */
+    public static function fromFile(string $path): Circuit
+    {
+        $text = is_file($path) ? @file_get_contents($path) : false;
+        if ($text === false) {
+            throw new InvalidCircuit($path, [new Problem(null, '', 'The file cannot be read.', 'Check its name and that you may read it.')]);
+        }
+
+        return self::fromText($text, basename($path));
+    }
+
+    /** @throws InvalidCircuit when the text is not a sound circuit */
+    public static function fromText(string $text, string $name): Circuit
+    {
+        try {
+            $data = Yaml::parse($text, Yaml::PARSE_EXCEPTION_ON_INVALID_TYPE);
+        } catch (ParseException $e) {
+            $line = $e->getParsedLine();
+            throw new InvalidCircuit($name, [new Problem($line > 0 ? $line : null, '', 'This is not YAML: '.$e->getMessage(), 'Check the indentation, quotes and brackets there.')]);
+        }
+        if (! is_array($data)) {
+            throw new InvalidCircuit($name, [new Problem(1, '', 'The file holds no circuit.', 'Start from circuits/split-cooling.yaml.')]);
+        }
+        $lines = new LineIndex($text);
+        $problems = self::schemaProblems($data, $lines);
+        if ($problems !== []) {
+            throw new InvalidCircuit($name, $problems);
+        }
+
+        return (new CircuitBuilder($name, $lines))->build($data);
+    }
+
+    /**
+     * @param  array<mixed>  $data
+     * @return list<Problem>
+     */
+    private static function schemaProblems(array $data, LineIndex $lines): array
+    {
+        $schema = file_get_contents(self::SCHEMA);
+        $validator = new Validator(max_errors: 20);
+        $result = $validator->validate(json_decode((string) json_encode($data, JSON_FORCE_OBJECT & 0)), (string) $schema);
+        $error = $result->error();
+        if ($error === null) {
+            return [];
+        }
+        $problems = [];
+        foreach (self::leaves($error) as $leaf) {
+            $path = array_map(static fn (mixed $p): string => is_scalar($p) ? (string) $p : '', array_values($leaf->data()->fullPath()));
+            [$what, $remedy] = self::explain($leaf, $data);
+            $problem = new Problem($lines->of($path), implode('.', $path), $what, $remedy);
+            $problems[(string) $problem] = $problem;
+        }
+
+        return array_values($problems);
+    }
+
+    /** @return list<ValidationError> */
+    private static function leaves(ValidationError $error): array
+    {
+        if ($error->subErrors() === []) {
+            return [$error];
+        }
+
+        return array_merge(...array_map(self::leaves(...), array_values($error->subErrors())));
+    }
+
+    /**
+     * @param  array<mixed>  $data
+     * @return array{string, string}
+     */
+    private static function explain(ValidationError $error, array $data): array
+    {
+        $args = $error->args();
+        $list = static fn (string $key): string => implode(', ', array_filter((array) ($args[$key] ?? []), is_string(...)));
+
+        return match ($error->keyword()) {
+            'required' => ['It lacks '.$list('missing').'.', 'Add it; docs/circuit-file.md says what goes there.'],
+            'additionalProperties' => ['Unknown key '.$list('properties').'.', 'Remove it or mend its spelling; unknown keys are never ignored.'],
+            'type' => ['It is the wrong type of value ('.self::text($args['type'] ?? '').').', 'It must be '.implode(' or ', array_filter((array) ($args['expected'] ?? []), is_string(...))).'.'],
+            'pattern' => ['The name or value has the wrong form.', 'Parts are CAPITALS, wires and conditions small letters, points PART.TERMINAL.'],
+            'const' => ['This version of the format is not known.', 'Write "levin: 1".'],
+            'enum' => ['The value is not one of those allowed.', 'See circuits/circuit.schema.json for the list.'],
+            default => [rtrim($error->message(), '.').'.', 'See docs/circuit-file.md.'],
+        };
+    }
+
+    private static function text(mixed $value): string
+    {
+        return is_scalar($value) ? (string) $value : '';
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Circuit;
+
+/**
+ * One component of a unit as its circuit file states it: what it is, its plate, where it sits.
+ */
+final readonly class Part
+{
+    /**
+     * @param  array<string, mixed>  $plate  plate values in SI units, already completed with the kind's defaults
+     * @param  list<string>  $terminals  terminal letters; the points are `ID.TERMINAL`
+     * @param  string  $case  the point its metal body is bonded to
+     */
+    public function __construct(
+        public string $id,
+        public string $kind,
+        public string $label,
+        public string $place,
+        public array $plate,
+        public array $terminals,
+        public string $case,
+        public ?int $line = null,
+    ) {}
+
+    public function point(string $terminal): string
+    {
+        return $this->id.'.'.$terminal;
+    }
+
+    /** A numeric plate value. The reader has checked that it is there and in range. */
+    public function number(string $key): float
+    {
+        $value = $this->plate[$key] ?? null;
+
+        return is_int($value) || is_float($value) ? (float) $value : throw new \LogicException("Plate value $this->id.$key is not a number.");
+    }
+
+    /** A text plate value, empty when the file leaves it out. */
+    public function text(string $key): string
+    {
+        $value = $this->plate[$key] ?? '';
+
+        return is_string($value) ? $value : throw new \LogicException("Plate value $this->id.$key is not text.");
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Circuit;
+
+/**
+ * A conductor between two points. It has resistance, stray capacitance to earth, and can fail.
+ */
+final readonly class Wire
+{
+    /** @param float $length metres */
+    public function __construct(
+        public string $id,
+        public string $from,
+        public string $to,
+        public string $colour,
+        public WireGauge $gauge,
+        public float $length,
+        public string $case,
+        public ?int $line = null,
+    ) {}
+
+    /** Ohms, end to end. */
+    public function resistance(): float
+    {
+        return max(1e-4, $this->gauge->ohmsPerMetre() * $this->length);
+    }
+
+    public function joins(string $point): bool
+    {
+        return $this->from === $point || $this->to === $point;
+    }
+
+    public function otherEnd(string $point): string
+    {
+        return $this->from === $point ? $this->to : $this->from;
+    }
+}

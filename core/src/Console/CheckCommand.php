@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Console;
+
+use Levin\Core\Operation\Model;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputInterface;
+
+#[AsCommand('check', 'Is the circuit sound? Exit 0, or a list of problems and exit 1')]
+final class CheckCommand extends CircuitCommand
+{
+    protected function answer(InputInterface $input): array
+    {
+        $circuit = $this->circuit($input);
+        $model = new Model($circuit);
+        $counts = ['parts' => count($circuit->parts), 'wires' => count($circuit->wires), 'points' => count($circuit->points()), 'faults' => count($model->faults)];
+        $text = "$circuit->title: sound. ".implode(', ', array_map(static fn (string $k, int $n): string => "$n $k", array_keys($counts), $counts)).'.';
+
+        return [$text, ['sound' => true, 'id' => $circuit->id, ...$counts], Command::SUCCESS];
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Console;
+
+use Levin\Core\Interchange\SpiceNetlist;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputInterface;
+
+#[AsCommand('spice', 'The settled circuit as a SPICE netlist; a comment names the point of each node')]
+final class SpiceCommand extends CircuitCommand
+{
+    protected function configure(): void
+    {
+        parent::configure();
+        $this->withSituation();
+    }
+
+    protected function answer(InputInterface $input): array
+    {
+        $settler = $this->settler($input);
+        $settled = $this->settled($input, $settler);
+        $netlist = SpiceNetlist::of($settled);
+
+        return [rtrim($netlist), ['netlist' => $netlist, 'nodes' => array_map(SpiceNetlist::node(...), $settler->model->nodes)], Command::SUCCESS];
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Diagnosis;
+
+/** A recommended test: what to do, what a healthy unit shows, and why. */
+final readonly class Advice
+{
+    /**
+     * @param  float  $bits  expected information
+     * @param  string  $expected  what a healthy unit shows, as the meter would
+     * @param  float|string|null  $healthy  the same as a value: SI, null for OL, or what is seen
+     * @param  list<array{shows: string, suspects: list<string>, probability: float}>  $outcomes  most probable first
+     */
+    public function __construct(
+        public Candidate $test,
+        public float $bits,
+        public string $title,
+        public string $expected,
+        public float|string|null $healthy,
+        public string $why,
+        public array $outcomes,
+    ) {}
+}

@@ -1,0 +1,189 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Diagnosis;
+
+use Levin\Core\Circuit\Conditions;
+use Levin\Core\Circuit\Wire;
+use Levin\Core\Meter\MeterFunction;
+use Levin\Core\Operation\Model;
+
+/**
+ * Every test that makes sense on a circuit: look at what can be seen, volts across each part and from each point to the usual
+ * references, and with the circuit dead each part by itself with a lead lifted.
+ *
+ * Minutes and risks are [practice, no published source]; the minutes of a place are the circuit file's.
+ */
+final readonly class Candidates
+{
+    private const LOOK = 0.3;
+
+    private const PROBE = 0.5;
+
+    private const LIFT = 1.0;
+
+    /** Switch off, lock out, prove dead. */
+    private const MAKE_DEAD = 3.0;
+
+    private const RISK_LINE = 1.5;
+
+    /** Shock boundaries start here: NFPA 70E (from memory). */
+    private const LINE_VOLTS = 50.0;
+
+    public function __construct(private Model $model) {}
+
+    /**
+     * @param  string|null  $place  where the technician is now
+     * @return list<Candidate>
+     */
+    public function looking(Conditions $conditions, ?string $place): array
+    {
+        $list = [];
+        foreach ($this->model->components as $id => $component) {
+            if ($component->observables() !== []) {
+                $list[] = new Candidate(null, $id, '', $conditions, [], self::LOOK + $this->reach([$component->part->place], $place) / 2, 1.0);
+            }
+        }
+
+        return $list;
+    }
+
+    /**
+     * @param  Outlook  $outlook  under these conditions, for the risk
+     * @param  Outlook  $calling  with the unit running, for which points belong to the line side
+     * @return list<Candidate>
+     */
+    public function live(Conditions $conditions, ?string $place, Outlook $outlook, Outlook $calling): array
+    {
+        $list = [];
+        foreach ($this->livePairs($calling) as [$red, $black]) {
+            $volts = max($this->voltsToEarth($outlook, $red), $this->voltsToEarth($outlook, $black));
+            $list[] = new Candidate(MeterFunction::VoltsAc, $red, $black, $conditions, [], self::PROBE + $this->reachPoints($red, $black, $place), $volts > self::LINE_VOLTS ? self::RISK_LINE : 1.0);
+        }
+
+        return $list;
+    }
+
+    /**
+     * Parts tested by themselves on a dead circuit.
+     *
+     * @param  list<string>  $targets  parts and wires worth testing
+     * @param  Conditions  $off  with the power off
+     * @param  bool  $isDead  whether it is proved dead already
+     * @return list<Candidate>
+     */
+    public function dead(array $targets, Conditions $off, bool $isDead, ?string $place): array
+    {
+        $list = [];
+        $ready = $isDead ? 0.0 : self::MAKE_DEAD;
+        foreach ($targets as $target) {
+            foreach ($this->deadPairs($target) as [$function, $red, $black, $lift]) {
+                $lift = array_values(array_diff($lift, $off->lifted));
+                $minutes = self::PROBE + $ready + self::LIFT * count($lift) + $this->reachPoints($red, $black, $place);
+                $list[] = new Candidate($function, $red, $black, $off->lifting($lift), $lift, $minutes, 1.0);
+            }
+        }
+
+        return $list;
+    }
+
+    /**
+     * Across each part, and from each point to the references of its own zone and of ground.
+     *
+     * @return list<array{0: string, 1: string}>
+     */
+    private function livePairs(Outlook $outlook): array
+    {
+        $pairs = [];
+        $add = static function (string $a, string $b) use (&$pairs): void {
+            if ($a !== $b) {
+                $pairs[strcmp($a, $b) < 0 ? "$a $b" : "$b $a"] ??= [$a, $b];
+            }
+        };
+        foreach ($this->model->components as $component) {
+            foreach ($component->probePairs() as [$a, $b]) {
+                $add($component->part->point($a), $component->part->point($b));
+            }
+        }
+        $references = $this->model->circuit->references;
+        foreach ($this->model->circuit->points() as $point) {
+            $zone = $this->voltsToEarth($outlook, $point) > self::LINE_VOLTS ? 'line' : 'control';
+            foreach ([...$references[$zone], ...$references['ground']] as $reference) {
+                $add($point, $reference);
+            }
+        }
+
+        return array_values($pairs);
+    }
+
+    /** @return list<array{0: MeterFunction, 1: string, 2: string, 3: list<string>}> function, points, wires to lift */
+    private function deadPairs(string $target): array
+    {
+        $wire = $this->model->circuit->wires[$target] ?? null;
+        if ($wire !== null) {
+            return [];          // a wire is read by voltage, or shows as its neighbours' tests clear them
+        }
+        $component = $this->model->components[$target];
+        $part = $component->part;
+        $pairs = [];
+        $capacitors = $component->capacitorPairs();
+        foreach ($capacitors as [$a, $b]) {
+            $pairs[] = [MeterFunction::Capacitance, $part->point($a), $part->point($b), $this->toIsolate($part->point($a), $part->point($b))];
+        }
+        foreach ($component->probePairs() as [$a, $b]) {
+            if (! in_array([$a, $b], $capacitors, true)) {
+                $pairs[] = [MeterFunction::Ohms, $part->point($a), $part->point($b), $this->toIsolate($part->point($a), $part->point($b))];
+            }
+        }
+        foreach ($component->faults() as $mode) {
+            if ($mode->id === 'grounded') {
+                $lift = array_merge(...array_map(fn (string $t): array => $this->wireIds($part->point($t)), $part->terminals));
+                $pairs[] = [MeterFunction::Ohms, $part->point($part->terminals[0]), $part->case, array_values(array_unique($lift))];
+            }
+        }
+
+        return $pairs;
+    }
+
+    /** @return list<string> the wires on whichever of two points has fewer */
+    private function toIsolate(string $a, string $b): array
+    {
+        [$atA, $atB] = [$this->wireIds($a), $this->wireIds($b)];
+
+        return count($atA) < count($atB) ? $atA : $atB;
+    }
+
+    /** @return list<string> */
+    private function wireIds(string $point): array
+    {
+        return array_map(static fn (Wire $w): string => $w->id, $this->model->circuit->wiresAt($point));
+    }
+
+    private function voltsToEarth(Outlook $outlook, string $point): float
+    {
+        $node = $this->model->node($point);
+
+        return $node < 0 ? 0.0 : hypot($outlook->re[0][$node], $outlook->im[0][$node]);
+    }
+
+    private function reachPoints(string $red, string $black, ?string $place): float
+    {
+        return $this->reach([$this->model->circuit->partAt($red)->place, $this->model->circuit->partAt($black)->place], $place);
+    }
+
+    /**
+     * Minutes to get there; two points in different places need both opened, and a long lead.
+     *
+     * @param  list<string>  $places
+     */
+    private function reach(array $places, ?string $from): float
+    {
+        $minutes = 0.0;
+        foreach (array_unique($places) as $place) {
+            $minutes += $place === $from ? 0.0 : $this->model->circuit->places[$place]->minutes;
+        }
+
+        return $minutes;
+    }
+}

@@ -1,0 +1,303 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Diagnosis;
+
+use Levin\Core\Circuit\Conditions;
+use Levin\Core\Meter\Display;
+use Levin\Core\Meter\Meter;
+use Levin\Core\Meter\MeterFunction;
+use Levin\Core\Operation\Model;
+
+/**
+ * Chooses the next test: the one with the most expected information per minute, risk priced in.
+ *
+ * The predictions of the suspects in play fall into outcomes that a reading can tell apart; the expected information is the
+ * entropy of those outcomes. What all tests together cannot tell apart carries the same signature.
+ */
+final class Chooser
+{
+    private const OFFERED = 6;
+
+    /** Dead tests of single parts are weighed once at most this many suspects are in play. */
+    private const FEW = 16;
+
+    /** Below this a test is not worth its time, bits. */
+    private const WORTH = 0.02;
+
+    /** Energising a unit that is off: close up, warn, switch on. Minutes. [practice, no published source] */
+    private const ENERGISE = 1.5;
+
+    public function __construct(private readonly Model $model, private readonly Predictor $predictor) {}
+
+    /**
+     * @param  list<float>  $posterior  by suspect
+     * @param  list<int>  $inPlay
+     * @param  list<Evidence>  $evidence
+     * @return array{list<Advice>, array<int, string>} best first; signature by suspect in play
+     */
+    public function choose(array $posterior, array $inPlay, array $evidence, Conditions $now, bool $provedDead, ?string $place): array
+    {
+        $mass = array_sum(array_map(static fn (int $s): float => $posterior[$s], $inPlay));
+        $weights = [];
+        foreach ($inPlay as $s) {
+            $weights[$s] = $posterior[$s] / $mass;
+        }
+        $done = $this->done($evidence);
+        $signatures = array_fill_keys($inPlay, '');
+        $ranked = [];
+        foreach ($this->candidates($inPlay, $now, $provedDead, $place) as [$test, $extra]) {
+            $outcomes = $this->outcomes($test, $weights);
+            foreach ($outcomes as $n => $members) {
+                foreach ($members as $s) {
+                    $signatures[$s] .= $n.',';
+                }
+            }
+            if (count($outcomes) < 2 || isset($done[$this->key($test)])) {
+                continue;
+            }
+            $bits = $this->entropy($outcomes, $weights);
+            if ($bits >= self::WORTH) {
+                $ranked[] = [$bits / (($test->minutes + $extra) * $test->risk), $bits, $test, $outcomes];
+            }
+        }
+        usort($ranked, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
+
+        return [array_map(fn (array $r): Advice => $this->advice($r[2], $r[1], $r[3], $weights), array_slice($ranked, 0, self::OFFERED)), $signatures];
+    }
+
+    /**
+     * @param  list<int>  $inPlay
+     * @return list<array{0: Candidate, 1: float}> each with the minutes of changing the conditions first
+     */
+    private function candidates(array $inPlay, Conditions $now, bool $provedDead, ?string $place): array
+    {
+        $candidates = new Candidates($this->model);
+        $list = [];
+        $energised = $this->predictor->energised($now);
+        $changes = [[$now, 0.0]];
+        if ($energised->key() !== $now->key()) {
+            $changes[] = [$energised, self::ENERGISE + count($now->lifted)];
+        }
+        $calling = $this->calling($energised);
+        if ($calling->key() !== $energised->key()) {
+            $changes[] = [$calling, self::ENERGISE];
+        }
+        $running = $this->predictor->outlook($calling);
+        foreach ($changes as [$conditions, $extra]) {
+            foreach ([...$candidates->looking($conditions, $place), ...$candidates->live($conditions, $place, $this->predictor->outlook($conditions), $running)] as $test) {
+                $list[] = [$test, $extra];
+            }
+        }
+        if (count($inPlay) <= self::FEW) {
+            $targets = [];
+            foreach ($inPlay as $s) {
+                foreach ($this->predictor->suspects[$s] as $fault) {
+                    $targets[$this->model->faults[$fault]->target] = true;
+                }
+            }
+            foreach ($candidates->dead(array_keys($targets), Conditions::poweredDown($this->model->circuit, $now), $provedDead, $place) as $test) {
+                $list[] = [$test, 0.0];
+            }
+        }
+
+        return $list;
+    }
+
+    /** The conditions with everything that is not power at its default: every call made that the file calls usual. */
+    private function calling(Conditions $conditions): Conditions
+    {
+        foreach ($this->model->circuit->conditions as $condition) {
+            $conditions = $conditions->with($condition->name, $condition->default);
+        }
+
+        return $conditions;
+    }
+
+    /**
+     * Suspects by what they would show, in classes a reading can tell apart.
+     *
+     * @param  array<int, float>  $weights
+     * @return list<non-empty-list<int>>
+     */
+    private function outcomes(Candidate $test, array $weights): array
+    {
+        if ($test->function === null) {
+            $observed = $this->predictor->outlook($test->conditions)->observed;
+            $classes = [];
+            foreach ($weights as $s => $_) {
+                $classes[$observed[$s][$test->red] ?? ''][] = $s;
+            }
+
+            return array_values($classes);
+        }
+        $over = [];
+        $values = [];
+        foreach ($this->predictions($test, array_keys($weights)) as $s => $value) {
+            $value === null ? $over[] = $s : $values[$s] = $value;
+        }
+        asort($values);
+        $classes = [];
+        $edge = -INF;
+        foreach ($values as $s => $value) {
+            if ($value > $edge) {
+                $classes[] = [];
+            }
+            [$centre, $sigma] = Likelihood::scale($test->function, $value);
+            $edge = $test->function === MeterFunction::VoltsAc ? $centre + Likelihood::APART * $sigma : $this->ratioEdge($test->function, $value, $sigma);
+            $classes[count($classes) - 1][] = $s;
+        }
+        if ($over !== []) {
+            $classes[] = $over;
+        }
+
+        return array_values(array_filter($classes, static fn (array $c): bool => $c !== []));
+    }
+
+    /** The value at which a reading by ratio counts as another one. */
+    private function ratioEdge(MeterFunction $function, float $value, float $sigma): float
+    {
+        $offset = $function === MeterFunction::Capacitance ? 1e-8 : 0.5;
+
+        return ($value + $offset) * exp(Likelihood::APART * $sigma) - $offset;
+    }
+
+    /**
+     * @param  list<int>  $suspects
+     * @return array<int, float|null> SI, null for OL
+     */
+    private function predictions(Candidate $test, array $suspects): array
+    {
+        $function = $test->function ?? MeterFunction::VoltsAc;
+        $predicted = [];
+        if ($function === MeterFunction::VoltsAc) {
+            $outlook = $this->predictor->outlook($test->conditions);
+            [$a, $b] = [$this->model->node($test->red), $this->model->node($test->black)];
+            foreach ($suspects as $s) {
+                $predicted[$s] = $outlook->volts($s, $a, $b, Meter::INPUT_OHMS);
+            }
+
+            return $predicted;
+        }
+        // with its leads lifted the part is alone: only its own faults and those of the wires left on it can show
+        $near = [$this->model->circuit->partAt($test->red)->id => true, $this->model->circuit->partAt($test->black)->id => true];
+        foreach ([$test->red, $test->black] as $point) {
+            foreach ($this->model->circuit->wiresAt($point) as $wire) {
+                $near[$wire->id] = true;
+            }
+        }
+        foreach ($suspects as $s) {
+            $target = isset($this->predictor->suspects[$s][0]) ? $this->model->faults[$this->predictor->suspects[$s][0]]->target : '';
+            $predicted[$s] = $this->predictor->deadReading(isset($near[$target]) ? $s : 0, $function, $test->red, $test->black, $test->conditions);
+        }
+
+        return $predicted;
+    }
+
+    /**
+     * @param  list<non-empty-list<int>>  $outcomes
+     * @param  array<int, float>  $weights
+     */
+    private function entropy(array $outcomes, array $weights): float
+    {
+        $bits = 0.0;
+        foreach ($outcomes as $members) {
+            $p = array_sum(array_map(static fn (int $s): float => $weights[$s], $members));
+            $bits -= $p > 0 ? $p * log($p, 2) : 0.0;
+        }
+
+        return $bits * (1 - 2 * Likelihood::MISTAKE);
+    }
+
+    /**
+     * @param  list<Evidence>  $evidence
+     * @return array<string, true>
+     */
+    private function done(array $evidence): array
+    {
+        $done = [];
+        foreach ($evidence as $item) {
+            if ($item instanceof Observation) {
+                $done["look $item->part ".$item->conditions()->key()] = true;
+            } elseif ($item instanceof Reading) {
+                $done[$this->pairKey($item->function, $item->red, $item->black, $item->conditions())] = true;
+            }
+        }
+
+        return $done;
+    }
+
+    private function key(Candidate $test): string
+    {
+        return $test->function === null
+            ? "look $test->red ".$test->conditions->key()
+            : $this->pairKey($test->function, $test->red, $test->black, $test->conditions);
+    }
+
+    private function pairKey(MeterFunction $function, string $a, string $b, Conditions $conditions): string
+    {
+        return $function->value.' '.min($a, $b).' '.max($a, $b).' '.$conditions->key();
+    }
+
+    /**
+     * @param  list<non-empty-list<int>>  $outcomes
+     * @param  array<int, float>  $weights
+     */
+    private function advice(Candidate $test, float $bits, array $outcomes, array $weights): Advice
+    {
+        $shown = [];
+        foreach ($outcomes as $members) {
+            usort($members, static fn (int $a, int $b): int => $weights[$b] <=> $weights[$a]);
+            $shown[] = [
+                'shows' => $this->show($test, $members[0]),
+                'suspects' => array_map($this->predictor->label(...), $members),
+                'probability' => array_sum(array_map(static fn (int $s): float => $weights[$s], $members)),
+            ];
+        }
+        usort($shown, static fn (array $a, array $b): int => $b['probability'] <=> $a['probability']);
+        $healthy = $this->healthy($test);
+        $expected = $this->show($test, 0);
+        $parts = $this->model->circuit->parts;
+        $title = $test->function === null
+            ? 'Look: '.$parts[$test->red]->label
+            : match ($test->function) {
+                MeterFunction::VoltsAc => 'Volts',
+                MeterFunction::Ohms => 'Ohms',
+                MeterFunction::Continuity => 'Continuity',
+                MeterFunction::Capacitance => 'Microfarads',
+            }.": $test->red → $test->black";
+
+        return new Advice($test, $bits, $title, $expected, $healthy, $this->why($shown, $expected), $shown);
+    }
+
+    private function healthy(Candidate $test): float|string|null
+    {
+        return $test->function === null
+            ? $this->predictor->outlook($test->conditions)->observed[0][$test->red]
+            : $this->predictions($test, [0])[0];
+    }
+
+    private function show(Candidate $test, int $suspect): string
+    {
+        if ($test->function === null) {
+            return $this->predictor->outlook($test->conditions)->observed[$suspect][$test->red];
+        }
+        $value = $this->predictions($test, [$suspect])[$suspect];
+
+        return $value === null ? 'OL' : Display::format($test->function, $value);
+    }
+
+    /** @param list<array{shows: string, suspects: list<string>, probability: float}> $outcomes most probable first */
+    private function why(array $outcomes, string $expected): string
+    {
+        $phrase = static function (array $o): string {
+            /** @var array{shows: string, suspects: list<string>, probability: float} $o */
+            $count = count($o['suspects']);
+
+            return sprintf('%s leaves %s (%d %%)', $o['shows'], $count === 1 ? $o['suspects'][0] : $o['suspects'][0].' and '.($count - 1).' more', round(100 * $o['probability']));
+        };
+
+        return ucfirst(implode('; ', array_map($phrase, array_slice($outcomes, 0, 2)))).(count($outcomes) > 2 ? '; '.(count($outcomes) - 2).' other results split the rest' : '').". A healthy unit shows $expected.";
+    }
+}

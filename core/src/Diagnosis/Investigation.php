@@ -1,0 +1,209 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Diagnosis;
+
+use Levin\Core\Circuit\Conditions;
+use Levin\Core\Circuit\UnknownName;
+use Levin\Core\Meter\MeterFunction;
+use Levin\Core\Operation\Model;
+use Levin\Core\Operation\Settler;
+
+/**
+ * Weighs all single faults of a circuit against the evidence, and finds the test that tells most.
+ */
+final readonly class Investigation
+{
+    /** A group with at least this much probability is a finding. */
+    public const FOUND = 0.9;
+
+    /** A suspect stays in play while it has at least this share of the leading one. */
+    private const IN_PLAY = 0.01;
+
+    /** The healthy unit among the suspects: the complaint has another cause. [practice, no published source] */
+    private const NO_FAULT_WEIGHT = 1.0;
+
+    /** A part is proved when every one of its faults explains the evidence this much worse than the best suspect. */
+    private const PROVED = 0.02;
+
+    /** Below this no single fault explains the evidence without two mistaken readings. */
+    private const MISTAKEN_TWICE = 1e-4;
+
+    private Model $model;
+
+    private Predictor $predictor;
+
+    public function __construct(Settler $settler, OutlookStore $store)
+    {
+        $this->model = $settler->model;
+        $this->predictor = new Predictor($settler, $store);
+    }
+
+    public function predictor(): Predictor
+    {
+        return $this->predictor;
+    }
+
+    /**
+     * @param  list<Evidence>  $evidence  in the order it was gathered
+     * @param  Conditions  $now  as the unit stands
+     * @param  bool  $provedDead
+     * @param  string|null  $place  where the technician is
+     *
+     * @throws UnknownName when evidence names a part or point the circuit does not have
+     */
+    public function assess(array $evidence, Conditions $now, bool $provedDead, ?string $place): Assessment
+    {
+        $prior = $this->prior();
+        $posterior = $prior;
+        $likelihood = array_fill(0, count($prior), 1.0);
+        $meanings = [];
+        foreach ($evidence as $item) {
+            $before = $this->countInPlay($posterior);
+            $factors = $this->likelihoods($item);
+            $top = max($factors);
+            foreach ($factors as $s => $factor) {
+                $posterior[$s] *= $factor;
+                $likelihood[$s] *= $factor / $top;
+            }
+            $posterior = self::normalised($posterior);
+            $meanings[] = $this->meaning($item, $factors, $before, $this->countInPlay($posterior));
+        }
+        $best = max($likelihood);
+        $proved = $evidence === [] ? [] : $this->proved($likelihood, $best);
+        $inPlay = array_keys(array_filter($posterior, static fn (float $p): bool => $p >= self::IN_PLAY * max($posterior)));
+        $chooser = new Chooser($this->model, $this->predictor);
+        [$next, $signatures] = $chooser->choose($posterior, array_values($inPlay), $evidence, $now, $provedDead, $place);
+
+        return new Assessment(
+            $posterior, $this->groups($posterior, array_values($inPlay), $signatures), count($inPlay), count($this->model->faults),
+            $next, $proved, $meanings, $best < self::MISTAKEN_TWICE,
+        );
+    }
+
+    /**
+     * What a healthy unit shows.
+     *
+     * @return float|null SI; null for OL
+     *
+     * @throws UnknownName
+     */
+    public function expected(MeterFunction $function, string $red, string $black, Conditions $conditions, int $suspect = 0): ?float
+    {
+        return $function === MeterFunction::VoltsAc
+            ? $this->predictor->volts($suspect, $red, $black, $conditions)
+            : $this->predictor->deadReading($suspect, $function, $red, $black, $conditions);
+    }
+
+    /** @return list<float> */
+    private function prior(): array
+    {
+        $weights = [self::NO_FAULT_WEIGHT];
+        foreach ($this->model->faults as $fault) {
+            $weights[] = $fault->mode->weight;
+        }
+
+        return self::normalised($weights);
+    }
+
+    /** @return list<float> by suspect */
+    private function likelihoods(Evidence $item): array
+    {
+        $count = count($this->predictor->suspects);
+        $factors = [];
+        if ($item instanceof Observation) {
+            $component = $this->model->components[$item->part] ?? throw UnknownName::part($item->part, array_keys($this->model->components));
+            $outlook = $this->predictor->outlook($item->conditions());
+            for ($s = 0; $s < $count; $s++) {
+                $factors[] = Likelihood::ofObservation($outlook->observed[$s][$item->part] ?? '', $item->seen, count($component->observables()));
+            }
+        } elseif ($item instanceof Reading) {
+            $predicted = $item->function === MeterFunction::VoltsAc
+                ? array_map(fn (int $s): float => $this->predictor->volts($s, $item->red, $item->black, $item->conditions()), array_keys($this->predictor->suspects))
+                : $this->predictor->deadReadings($item->function, $item->red, $item->black, $item->conditions());
+            foreach ($predicted as $value) {
+                $factors[] = Likelihood::ofReading($item->function, $value, $item->value);
+            }
+        }
+
+        return $factors;
+    }
+
+    /** @param list<float> $factors */
+    private function meaning(Evidence $item, array $factors, int $before, int $after): Meaning
+    {
+        $healthy = match (true) {
+            $item instanceof Observation => $this->predictor->outlook($item->conditions())->observed[0][$item->part] === $item->seen,
+            $item instanceof Reading => Likelihood::agrees($item->function, $this->expected($item->function, $item->red, $item->black, $item->conditions()), $item->value),
+            default => false,
+        };
+        $text = match (true) {
+            $after < $before => ($healthy ? 'as healthy' : 'not healthy').', clears '.($before - $after),
+            $healthy => 'as healthy',
+            default => 'not healthy',
+        };
+
+        return new Meaning($healthy, $before, $after, $text);
+    }
+
+    /**
+     * @param  list<float>  $likelihood
+     * @return list<string>
+     */
+    private function proved(array $likelihood, float $best): array
+    {
+        $worst = [];
+        $s = 1;
+        foreach ($this->model->faults as $fault) {
+            $worst[$fault->target] = max($worst[$fault->target] ?? 0.0, $likelihood[$s++]);
+        }
+
+        return array_keys(array_filter($worst, static fn (float $l): bool => $l < self::PROVED * $best));
+    }
+
+    /**
+     * @param  list<float>  $posterior
+     * @param  list<int>  $inPlay
+     * @param  array<int, string>  $signatures
+     * @return list<SuspectGroup>
+     */
+    private function groups(array $posterior, array $inPlay, array $signatures): array
+    {
+        $members = [];
+        foreach ($inPlay as $s) {
+            $members[$signatures[$s] ?? "#$s"][] = $s;
+        }
+        $groups = [];
+        foreach ($members as $suspects) {
+            usort($suspects, static fn (int $a, int $b): int => $posterior[$b] <=> $posterior[$a]);
+            $groups[] = new SuspectGroup(
+                array_merge(...array_map(fn (int $s): array => $this->predictor->suspects[$s], $suspects)),
+                array_map($this->predictor->label(...), $suspects),
+                array_sum(array_map(static fn (int $s): float => $posterior[$s], $suspects)),
+            );
+        }
+        usort($groups, static fn (SuspectGroup $a, SuspectGroup $b): int => $b->probability <=> $a->probability);
+
+        return $groups;
+    }
+
+    /** @param list<float> $posterior */
+    private function countInPlay(array $posterior): int
+    {
+        $least = self::IN_PLAY * max($posterior);
+
+        return count(array_filter($posterior, static fn (float $p): bool => $p >= $least));
+    }
+
+    /**
+     * @param  list<float>  $weights
+     * @return list<float>
+     */
+    private static function normalised(array $weights): array
+    {
+        $sum = array_sum($weights);
+
+        return array_map(static fn (float $w): float => $w / $sum, $weights);
+    }
+}

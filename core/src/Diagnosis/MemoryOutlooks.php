@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Diagnosis;
+
+final class MemoryOutlooks implements OutlookStore
+{
+    /** @var array<string, Outlook> */
+    private array $outlooks = [];
+
+    /** @var array<string, list<float|null>> */
+    private array $readings = [];
+
+    public function outlook(string $key, \Closure $make): Outlook
+    {
+        return $this->outlooks[$key] ??= $make();
+    }
+
+    public function readings(string $key, \Closure $make): array
+    {
+        return $this->readings[$key] ??= $make();
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Diagnosis;
+
+/**
+ * What every suspect predicts under one set of conditions, in plain arrays that can be kept between requests.
+ *
+ * Suspect 0 is the healthy unit. Volts between two points are a subtraction; only between two islands that nothing but stray
+ * capacitance joins does the meter's own loading count, and there each island's impedance to earth is at hand.
+ */
+final readonly class Outlook
+{
+    /**
+     * @param  list<list<float>>  $re  node voltages by suspect
+     * @param  list<list<float>>  $im
+     * @param  list<list<int>>  $islands  island of each node by suspect; 0 is the one earth is in
+     * @param  list<array<int, array{float, float}>>  $impedances  of each floating island to earth, by suspect
+     * @param  list<array<string, string>>  $observed  by suspect, what is seen of each part
+     * @param  list<array<string, string>>  $states  by suspect
+     */
+    public function __construct(
+        public array $re,
+        public array $im,
+        public array $islands,
+        public array $impedances,
+        public array $observed,
+        public array $states,
+    ) {}
+
+    /** Volts a 10 MΩ meter shows between two nodes; −1 is earth. */
+    public function volts(int $suspect, int $a, int $b, float $inputOhms): float
+    {
+        $re = $this->re[$suspect];
+        $im = $this->im[$suspect];
+        $dr = ($a < 0 ? 0.0 : $re[$a]) - ($b < 0 ? 0.0 : $re[$b]);
+        $di = ($a < 0 ? 0.0 : $im[$a]) - ($b < 0 ? 0.0 : $im[$b]);
+        $volts = sqrt($dr * $dr + $di * $di);
+        $ia = $a < 0 ? 0 : $this->islands[$suspect][$a];
+        $ib = $b < 0 ? 0 : $this->islands[$suspect][$b];
+        if ($ia === $ib) {
+            return $volts;
+        }
+        [$ar, $ai] = $this->impedances[$suspect][$ia] ?? [0.0, 0.0];
+        [$br, $bi] = $this->impedances[$suspect][$ib] ?? [0.0, 0.0];
+
+        return $volts * $inputOhms / hypot($inputOhms + $ar + $br, $ai + $bi);
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Diagnosis;
+
+/** Keeps what suspects predict between uses. The core keeps it in memory; an application may keep it longer. */
+interface OutlookStore
+{
+    /**
+     * @param  \Closure(): Outlook  $make
+     */
+    public function outlook(string $key, \Closure $make): Outlook;
+
+    /**
+     * @param  \Closure(): list<float|null>  $make
+     * @return list<float|null> a dead reading by suspect, SI, null for OL
+     */
+    public function readings(string $key, \Closure $make): array;
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Diagnosis;
+
+/** Suspects that no test in play can tell apart, as one. */
+final readonly class SuspectGroup
+{
+    /**
+     * @param  list<string>  $faults  fault ids; empty for the healthy unit
+     * @param  list<string>  $labels
+     */
+    public function __construct(public array $faults, public array $labels, public float $probability) {}
+
+    public function label(): string
+    {
+        return implode(' · or · ', $this->labels);
+    }
+}

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Interchange;
+
+use Levin\Core\Operation\Settled;
+use Levin\Core\Parts\Shape;
+
+/**
+ * A settled circuit as a SPICE netlist for one a.c. analysis at line frequency.
+ *
+ * Every element is exported from its stamp as a conductance beside a capacitor or inductor, every coupled pair as
+ * controlled sources; nothing is taken from Levin's own solution, so a simulator that solves it checks that solution.
+ * Node `nK` is Levin's node K; the header lists which point each is. Angular frequency in the file is exact to 17 digits.
+ */
+final class SpiceNetlist
+{
+    /** @var list<string> */
+    private array $cards = [];
+
+    private function __construct(private readonly Settled $settled) {}
+
+    public static function of(Settled $settled): string
+    {
+        $export = new self($settled);
+        $export->collect();
+        $model = $settled->model;
+        $head = ['* '.$model->circuit->id.($settled->faults === [] ? '' : ' with '.implode(', ', $settled->faults))];
+        foreach ($model->nodes as $point => $node) {
+            $head[] = sprintf('* point %s is node %s', $point, self::node($node));
+        }
+        $hertz = self::number($model->omega / (2 * M_PI));
+
+        return implode("\n", [...$head, ...$export->cards, ".ac lin 1 $hertz $hertz", '.end', '']);
+    }
+
+    public static function node(int $node): string
+    {
+        return $node < 0 ? '0' : "n$node";
+    }
+
+    private function collect(): void
+    {
+        $settled = $this->settled;
+        $model = $settled->model;
+        $modes = $model->modesByTarget($settled->faults);
+        foreach ($model->components as $id => $component) {
+            $stamps = $model->stampsOf($id, $settled->states[$id] ?? '', $modes[$id] ?? [], $settled->conditions, $model->omega);
+            foreach ($component->elements() as $i => $element) {
+                $branch = array_keys($stamps)[$i];
+                $nodes = $model->topology->branches[$branch]->nodes;
+                $values = array_values($stamps)[$i];
+                match ($element->shape) {
+                    Shape::Admittance => $this->admittance("b$branch", $nodes[0], $nodes[1], $values[0], $values[1]),
+                    Shape::Source => $this->source("b$branch", $nodes[0], $nodes[1], $values),
+                    Shape::Coupled => $this->coupled("b$branch", $nodes, $values),
+                };
+            }
+        }
+        foreach (array_keys($model->circuit->wires) as $id) {
+            foreach ($model->stampsOf($id, '', $modes[$id] ?? [], $settled->conditions, $model->omega) as $branch => $values) {
+                $nodes = $model->topology->branches[$branch]->nodes;
+                $this->admittance("b$branch", $nodes[0], $nodes[1], $values[0], $values[1]);
+            }
+        }
+        foreach ($model->strays($model->omega) as $branch => $values) {
+            $nodes = $model->topology->branches[$branch]->nodes;
+            $this->admittance("b$branch", $nodes[0], $nodes[1], $values[0], $values[1]);
+        }
+    }
+
+    private function admittance(string $name, int $a, int $b, float $g, float $susceptance): void
+    {
+        $omega = $this->settled->model->omega;
+        [$p, $q] = [self::node($a), self::node($b)];
+        if ($p === $q) {
+            return;
+        }
+        if ($g != 0.0) {
+            $this->cards[] = "R$name $p $q ".self::number(1 / $g);
+        }
+        if ($susceptance > 0.0) {
+            $this->cards[] = "C$name $p $q ".self::number($susceptance / $omega);
+        } elseif ($susceptance < 0.0) {
+            $this->cards[] = "L$name $p $q ".self::number(-1 / ($susceptance * $omega));
+        }
+    }
+
+    /** @param list<float> $values G, B, Jre, Jim */
+    private function source(string $name, int $a, int $b, array $values): void
+    {
+        $this->admittance($name, $a, $b, $values[0], $values[1]);
+        if ($values[2] != 0.0 || $values[3] != 0.0) {
+            // SPICE drives a current source's current from its first node through itself to its second
+            $this->cards[] = sprintf('I%s %s %s DC 0 AC %s %s', $name, self::node($b), self::node($a), self::number(hypot($values[2], $values[3])), self::number(rad2deg(atan2($values[3], $values[2]))));
+        }
+    }
+
+    /**
+     * @param  list<int>  $nodes
+     * @param  list<float>  $values
+     */
+    private function coupled(string $name, array $nodes, array $values): void
+    {
+        [$a, $b, $c, $d] = $nodes;
+        $this->admittance($name.'p', $a, $b, $values[0], $values[1]);
+        $this->transfer($name.'q', $a, $b, $c, $d, $values[2], $values[3]);
+        $this->transfer($name.'r', $c, $d, $a, $b, $values[4], $values[5]);
+        $this->admittance($name.'s', $c, $d, $values[6], $values[7]);
+    }
+
+    /** A current from a to b of (g + jx) times the voltage c–d: g by a controlled source, x by way of a 1 S capacitor. */
+    private function transfer(string $name, int $a, int $b, int $c, int $d, float $g, float $x): void
+    {
+        [$p, $q, $r, $s] = array_map(self::node(...), [$a, $b, $c, $d]);
+        if ($g != 0.0) {
+            $this->cards[] = "G$name $p $q $r $s ".self::number($g);
+        }
+        if ($x != 0.0) {
+            $this->cards[] = "E$name x$name 0 $r $s 1";
+            $this->cards[] = "V$name x$name y$name DC 0";
+            $this->cards[] = "C$name y$name 0 ".self::number(1 / $this->settled->model->omega);
+            $this->cards[] = "F$name $p $q V$name ".self::number($x);
+        }
+    }
+
+    private static function number(float $value): string
+    {
+        return sprintf('%.17g', $value);
+    }
+}

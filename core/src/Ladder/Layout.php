@@ -1,0 +1,268 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Ladder;
+
+use Levin\Core\Circuit\Section;
+use Levin\Core\Operation\Model;
+
+/**
+ * Lays a circuit out as a ladder.
+ *
+ * Points are vertices, wires and symbols edges. Between the rails of a section the drawing grows by ears: the first is the
+ * shortest way from the left rail to the right one; each next is the shortest way between two points already drawn over edges
+ * not drawn yet, and takes a row of its own. Every wire is drawn exactly once, as itself.
+ */
+final class Layout
+{
+    public const WIRE = 66.0;
+
+    public const SYMBOL = 92.0;
+
+    private const ROW = 88.0;
+
+    private const MARGIN = 56.0;
+
+    private const TITLE = 58.0;
+
+    /** @var array<string, Edge> not drawn yet */
+    private array $edges = [];
+
+    /** @var list<array{title: string, y: float}> */
+    private array $titles = [];
+
+    /** @var list<array{point: string, x: float, y1: float, y2: float}> */
+    private array $rails = [];
+
+    /** @var list<array{point: string, x: float, y: float}> */
+    private array $points = [];
+
+    /** @var list<array{part: string, shape: string, caption: string, left: string, right: string, x1: float, x2: float, y: float}> */
+    private array $symbols = [];
+
+    /** @var list<array{wire: string, from: string, to: string, path: list<array{float, float}>}> */
+    private array $conductors = [];
+
+    private float $y = 0.0;
+
+    private function __construct(private readonly Model $model)
+    {
+        foreach ($model->components as $id => $component) {
+            foreach ($component->symbols() as $n => $symbol) {
+                $this->edges["$id#$n"] = new Edge($id, $component->part->point($symbol->left), $component->part->point($symbol->right), $symbol);
+            }
+        }
+        foreach ($model->circuit->wires as $id => $wire) {
+            $this->edges[$id] = new Edge($id, $wire->from, $wire->to);
+        }
+    }
+
+    public static function of(Model $model): Drawing
+    {
+        $layout = new self($model);
+        $plans = [];
+        // named rows first: what feeds the rails must not be taken for a rung
+        foreach ([false, true] as $railed) {
+            foreach ($model->circuit->ladder as $n => $section) {
+                if (($section->rails !== null) === $railed) {
+                    $plans[$n] = $layout->plan($section);
+                }
+            }
+        }
+        ksort($plans);
+        $span = max(array_map(static fn (Plan $p): float => $p->span(), $plans));
+        foreach ($plans as $plan) {
+            $layout->draw($plan, $span);
+        }
+
+        return new Drawing($span + 2 * self::MARGIN, $layout->y + 20, $layout->titles, $layout->rails, $layout->points, $layout->symbols, $layout->conductors);
+    }
+
+    private function plan(Section $section): Plan
+    {
+        $plan = new Plan($section->title, $section->rails);
+        foreach ($section->rows as [$from, $to]) {
+            $path = $this->path($from, [$to => true], []);
+            if ($path !== []) {
+                $plan->addRow($from, $this->take($path));
+            }
+        }
+        while ($section->rails !== null) {
+            $path = $plan->isEmpty() ? [$section->rails[0], $this->path($section->rails[0], [$section->rails[1] => true], [])] : $this->shortestEar($plan, $section->rails);
+            if ($path[1] === []) {
+                break;
+            }
+            $plan->addEar($path[0], $this->take($path[1]));
+        }
+
+        return $plan;
+    }
+
+    /**
+     * @param  array{0: string, 1: string}  $rails
+     * @return array{string, list<string>} where it starts, and its edges
+     */
+    private function shortestEar(Plan $plan, array $rails): array
+    {
+        $rung = $this->path($rails[0], [$rails[1] => true], $plan->placed());
+        $best = [$rails[0], $rung];
+        if ($rung !== []) {
+            return $best;
+        }
+        foreach (array_keys($plan->placed()) as $start) {
+            $ends = $plan->placed();
+            unset($ends[$start]);
+            $path = $this->path($start, $ends, $plan->placed());
+            if ($path !== [] && ($best[1] === [] || count($path) < count($best[1]))) {
+                $best = [$start, $path];
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * Breadth first over edges not drawn yet, not through forbidden points.
+     *
+     * @param  array<string, true>  $ends
+     * @param  array<string, mixed>  $forbidden
+     * @return list<string> keys of edges; empty when there is no way
+     */
+    private function path(string $start, array $ends, array $forbidden): array
+    {
+        $from = [$start => null];
+        $queue = [$start];
+        while ($queue !== []) {
+            $point = array_shift($queue);
+            foreach ($this->edges as $key => $edge) {
+                if ($edge->a !== $point && $edge->b !== $point) {
+                    continue;
+                }
+                $next = $edge->other($point);
+                if (array_key_exists($next, $from) || (isset($forbidden[$next]) && ! isset($ends[$next]))) {
+                    continue;
+                }
+                $from[$next] = [$key, $point];
+                if (isset($ends[$next])) {
+                    $path = [];
+                    for ($at = $next; isset($from[$at]); $at = $from[$at][1]) {
+                        array_unshift($path, $from[$at][0]);
+                    }
+
+                    return $path;
+                }
+                $queue[] = $next;
+            }
+        }
+
+        return [];
+    }
+
+    /**
+     * @param  list<string>  $keys
+     * @return list<Edge>
+     */
+    private function take(array $keys): array
+    {
+        $edges = [];
+        foreach ($keys as $key) {
+            $edges[] = $this->edges[$key];
+            unset($this->edges[$key]);
+        }
+
+        return $edges;
+    }
+
+    private function draw(Plan $plan, float $span): void
+    {
+        $this->titles[] = ['title' => $plan->title, 'y' => $this->y + 30];
+        $top = $this->y + self::TITLE;
+        $x = array_map(static fn (float $v): float => $v + self::MARGIN, $plan->positions($span));
+        $rail = $plan->rails ?? [];
+        $first = [];          // y at which each point is drawn
+        foreach ($plan->rows as $n => [$start, $edges]) {
+            $y = $top + $n * self::ROW + 30;
+            $this->drawRow($start, $edges, $y, $x, $first, $rail);
+        }
+        $bottom = $top + count($plan->rows) * self::ROW;
+        foreach ($rail as $point) {
+            $this->rails[] = ['point' => $point, 'x' => $x[$point], 'y1' => $top, 'y2' => $bottom - self::ROW + 60];
+        }
+        $this->y = $bottom + 8;
+    }
+
+    /**
+     * @param  list<Edge>  $edges
+     * @param  array<string, float>  $x
+     * @param  array<string, float>  $first
+     * @param  list<string>|array{}  $rails
+     */
+    private function drawRow(string $start, array $edges, float $y, array $x, array &$first, array $rails): void
+    {
+        $at = $start;
+        $this->place($at, $x[$at], $y, $first, $rails);
+        $last = count($edges) - 1;
+        foreach ($edges as $n => $edge) {
+            $to = $edge->other($at);
+            if ($n < $last) {
+                $this->place($to, $x[$to], $y, $first, $rails);
+            } elseif (! isset($first[$to])) {
+                $this->place($to, $x[$to], $y, $first, $rails);
+            }
+            [$x1, $x2] = [$x[$at], $x[$to]];
+            $begin = in_array($at, $rails, true) || $n > 0 ? [] : [[$x1, $first[$at]]];
+            $end = in_array($to, $rails, true) || $n < $last ? [] : [[$x2, $first[$to]]];
+            if ($edge->symbol === null) {
+                $this->conductors[] = ['wire' => $edge->id, 'from' => $at, 'to' => $to, 'path' => self::route([...$begin, [$x1, $y], [$x2, $y], ...$end])];
+            } else {
+                $atRight = in_array($to, $rails, true);
+                $s1 = $atRight ? $x2 - self::SYMBOL : $x1;
+                $s2 = $atRight ? $x2 : $x1 + self::SYMBOL;
+                $this->symbols[] = ['part' => $edge->id, 'shape' => $edge->symbol->shape->value, 'caption' => $edge->symbol->caption, 'left' => $at, 'right' => $to, 'x1' => $s1, 'x2' => $s2, 'y' => $y];
+                $this->lead($at, $at, [...$begin, [$x1, $y], [$s1, $y]]);
+                $this->lead($to, $to, [[$s2, $y], [$x2, $y], ...$end]);
+            }
+            $at = $to;
+        }
+    }
+
+    /** @param list<array{float, float}> $path */
+    private function lead(string $from, string $to, array $path): void
+    {
+        $path = self::route($path);
+        if (count($path) > 1) {
+            $this->conductors[] = ['wire' => '', 'from' => $from, 'to' => $to, 'path' => $path];
+        }
+    }
+
+    /**
+     * @param  array<string, float>  $first
+     * @param  list<string>|array{}  $rails
+     */
+    private function place(string $point, float $x, float $y, array &$first, array $rails): void
+    {
+        if (! isset($first[$point])) {
+            $first[$point] = $y;
+            $this->points[] = ['point' => $point, 'x' => $x, 'y' => $y];
+        }
+    }
+
+    /**
+     * Without points that repeat.
+     *
+     * @param  list<array{float, float}>  $path
+     * @return list<array{float, float}>
+     */
+    private static function route(array $path): array
+    {
+        $clean = [];
+        foreach ($path as $p) {
+            if ($clean === [] || $clean[count($clean) - 1] !== $p) {
+                $clean[] = $p;
+            }
+        }
+
+        return $clean;
+    }
+}

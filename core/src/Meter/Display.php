@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Meter;
+
+/** How a value looks on the meter: range, decimals and prefix. */
+final class Display
+{
+    /** @param float $value SI */
+    public static function format(MeterFunction $function, float $value): string
+    {
+        $spec = Spec::of($function);
+        $range = $spec->rangeFor($value) ?? $spec->ranges[count($spec->ranges) - 1];
+        [$factor, $unit] = match (true) {
+            $function === MeterFunction::VoltsAc => [1.0, 'V'],
+            $function === MeterFunction::Capacitance => [1e-6, 'µF'],
+            $range >= 1e6 => [1e6, 'MΩ'],
+            $range >= 1e3 => [1e3, 'kΩ'],
+            default => [1.0, 'Ω'],
+        };
+        $decimals = max(0, (int) round(-log10($spec->resolution($range) / $factor)));
+
+        return number_format($value / $factor, $decimals, '.', '')." $unit";
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Meter;
+
+/**
+ * Ranges and accuracy of an ordinary 6000-count service multimeter. [practice, no published source]
+ */
+final readonly class Spec
+{
+    /**
+     * @param  list<float>  $ranges  full scale, in the unit of the function, smallest first; above the last it reads OL
+     * @param  float  $percent  of the reading
+     * @param  int  $digits  counts of the last place
+     */
+    private function __construct(public array $ranges, public float $percent, public int $digits) {}
+
+    public static function of(MeterFunction $function): self
+    {
+        return match ($function) {
+            MeterFunction::VoltsAc => new self([6, 60, 600, 1000], 1.0, 3),
+            MeterFunction::Ohms => new self([600, 6e3, 60e3, 600e3, 6e6, 60e6], 0.9, 2),
+            MeterFunction::Continuity => new self([600], 0.9, 2),
+            MeterFunction::Capacitance => new self([1e-6, 10e-6, 100e-6, 1e-3, 10e-3], 1.9, 2),
+        };
+    }
+
+    /** The range an autoranging meter takes, or null when the value is over them all. */
+    public function rangeFor(float $value): ?float
+    {
+        foreach ($this->ranges as $range) {
+            if (abs($value) <= $range) {
+                return $range;
+            }
+        }
+
+        return null;
+    }
+
+    /** One count on a range. */
+    public function resolution(float $range): float
+    {
+        return 10 ** (ceil(log10($range)) - 4);
+    }
+
+    /** The largest error the maker allows at a reading. */
+    public function error(float $value): float
+    {
+        return abs($value) * $this->percent / 100 + $this->digits * $this->resolution($this->rangeFor($value) ?? $this->ranges[count($this->ranges) - 1]);
+    }
+}

@@ -1,0 +1,224 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Network;
+
+/**
+ * A network with values in it, eliminated and ready to solve.
+ *
+ * with() re-eliminates only what a change touches and leaves this one as it was.
+ */
+final class Factorisation
+{
+    /** @var list<float> */
+    private array $re;
+
+    /** @var list<float> */
+    private array $im;
+
+    /** @var array<int, float> entries: in the upper part the reduced matrix, in the lower part its multipliers */
+    private array $entryRe;
+
+    /** @var array<int, float> */
+    private array $entryIm;
+
+    /** @var array<int, float> what each node has to earth once all before it are gone */
+    private array $earthRe;
+
+    /** @var array<int, float> */
+    private array $earthIm;
+
+    /** @var array<int, float> inverse pivots */
+    private array $pivotRe;
+
+    /** @var array<int, float> */
+    private array $pivotIm;
+
+    /**
+     * @param  list<float>  $re  branch values, siemens, in the order of Topology
+     * @param  list<float>  $im
+     *
+     * @throws FloatingNode when a node has no admittance at all
+     */
+    public function __construct(public readonly Topology $topology, array $re, array $im)
+    {
+        $this->re = $re;
+        $this->im = $im;
+        $entries = count($topology->own);
+        $this->entryRe = $this->entryIm = $entries > 0 ? array_fill(0, $entries, 0.0) : [];
+        $this->earthRe = $this->earthIm = $this->pivotRe = $this->pivotIm = array_fill(0, $topology->nodes, 0.0);
+        $this->eliminate($topology->order);
+    }
+
+    /**
+     * The same network with other values on some branches.
+     *
+     * @param  array<int, list<float>>  $changes  per branch: re, im, re, im…
+     */
+    public function with(array $changes): self
+    {
+        $copy = clone $this;
+        foreach ($changes as $branch => $values) {
+            $at = $this->topology->offset[$branch];
+            $count = $this->topology->branches[$branch]->isCoupled() ? 4 : 1;
+            for ($i = 0; $i < $count; $i++) {
+                $copy->re[$at + $i] = $values[2 * $i];
+                $copy->im[$at + $i] = $values[2 * $i + 1];
+            }
+        }
+        $copy->eliminate($this->topology->affected(array_keys($changes)));
+
+        return $copy;
+    }
+
+    /**
+     * Node voltages for injected currents.
+     *
+     * @param  array<int, float>  $injectRe  amperes into each node, missing nodes none
+     * @param  array<int, float>  $injectIm
+     * @return array{list<float>, list<float>} real and imaginary parts, volts against earth
+     */
+    public function solve(array $injectRe, array $injectIm = []): array
+    {
+        $t = $this->topology;
+        $xr = $xi = array_fill(0, $t->nodes, 0.0);
+        foreach ($injectRe as $node => $value) {
+            $xr[$node] = $value;
+        }
+        foreach ($injectIm as $node => $value) {
+            $xi[$node] = $value;
+        }
+        $er = $this->entryRe;
+        $ei = $this->entryIm;
+        $later = $t->later;
+        $lower = $t->lower;
+        foreach ($t->order as $k) {
+            $br = $xr[$k];
+            $bi = $xi[$k];
+            if ($br == 0.0 && $bi == 0.0) {
+                continue;
+            }
+            foreach ($later[$k] as $n => $i) {
+                $e = $lower[$k][$n];
+                $xr[$i] -= $er[$e] * $br - $ei[$e] * $bi;
+                $xi[$i] -= $er[$e] * $bi + $ei[$e] * $br;
+            }
+        }
+        $upper = $t->upper;
+        for ($s = $t->nodes - 1; $s >= 0; $s--) {
+            $k = $t->order[$s];
+            $br = $xr[$k];
+            $bi = $xi[$k];
+            foreach ($later[$k] as $n => $i) {
+                $e = $upper[$k][$n];
+                $br -= $er[$e] * $xr[$i] - $ei[$e] * $xi[$i];
+                $bi -= $er[$e] * $xi[$i] + $ei[$e] * $xr[$i];
+            }
+            $pr = $this->pivotRe[$k];
+            $pi = $this->pivotIm[$k];
+            $xr[$k] = $br * $pr - $bi * $pi;
+            $xi[$k] = $br * $pi + $bi * $pr;
+        }
+
+        return [$xr, $xi];
+    }
+
+    /**
+     * The impedance seen between two nodes with all sources dead, ohms. Node −1 is earth.
+     */
+    public function impedanceBetween(int $a, int $b): Complex
+    {
+        $inject = [];
+        if ($a >= 0) {
+            $inject[$a] = 1.0;
+        }
+        if ($b >= 0) {
+            $inject[$b] = -1.0;
+        }
+        [$re, $im] = $this->solve($inject);
+
+        return new Complex(($a < 0 ? 0.0 : $re[$a]) - ($b < 0 ? 0.0 : $re[$b]), ($a < 0 ? 0.0 : $im[$a]) - ($b < 0 ? 0.0 : $im[$b]));
+    }
+
+    /** @return list<float> magnitude of each port's own admittance of a branch, siemens */
+    public function portAdmittances(int $branch): array
+    {
+        $at = $this->topology->offset[$branch];
+        $own = $this->topology->branches[$branch]->isCoupled() ? [$at, $at + 3] : [$at];
+
+        return array_map(fn (int $v): float => hypot($this->re[$v], $this->im[$v]), $own);
+    }
+
+    /** @param list<int> $nodes in order of elimination */
+    private function eliminate(array $nodes): void
+    {
+        $t = $this->topology;
+        $vr = $this->re;
+        $vi = $this->im;
+        foreach ($nodes as $k) {
+            $gr = $gi = 0.0;
+            $own = $t->earthOwn[$k];
+            for ($n = 0, $c = count($own); $n < $c; $n += 2) {
+                $gr += $own[$n + 1] * $vr[$own[$n]];
+                $gi += $own[$n + 1] * $vi[$own[$n]];
+            }
+            $fill = $t->earthFill[$k];
+            for ($n = 0, $c = count($fill); $n < $c; $n += 2) {
+                $lr = $this->entryRe[$fill[$n]];
+                $li = $this->entryIm[$fill[$n]];
+                $hr = $this->earthRe[$fill[$n + 1]];
+                $hi = $this->earthIm[$fill[$n + 1]];
+                $gr -= $lr * $hr - $li * $hi;
+                $gi -= $lr * $hi + $li * $hr;
+            }
+            $this->earthRe[$k] = $gr;
+            $this->earthIm[$k] = $gi;
+            foreach ($t->upper[$k] as $e) {
+                $this->reduce($e, $vr, $vi);
+                $gr -= $this->entryRe[$e];
+                $gi -= $this->entryIm[$e];
+            }
+            $square = $gr * $gr + $gi * $gi;
+            if ($square == 0.0) {
+                throw new FloatingNode($k);
+            }
+            $this->pivotRe[$k] = $pr = $gr / $square;
+            $this->pivotIm[$k] = $pi = -$gi / $square;
+            foreach ($t->lower[$k] as $e) {
+                $this->reduce($e, $vr, $vi);
+                $r = $this->entryRe[$e];
+                $i = $this->entryIm[$e];
+                $this->entryRe[$e] = $r * $pr - $i * $pi;
+                $this->entryIm[$e] = $r * $pi + $i * $pr;
+            }
+        }
+    }
+
+    /**
+     * One entry of the reduced matrix, from its branches and the eliminations before it.
+     *
+     * @param  list<float>  $vr
+     * @param  list<float>  $vi
+     */
+    private function reduce(int $e, array $vr, array $vi): void
+    {
+        $r = $i = 0.0;
+        $own = $this->topology->own[$e];
+        for ($n = 0, $c = count($own); $n < $c; $n += 2) {
+            $r += $own[$n + 1] * $vr[$own[$n]];
+            $i += $own[$n + 1] * $vi[$own[$n]];
+        }
+        $fill = $this->topology->fill[$e];
+        for ($n = 0, $c = count($fill); $n < $c; $n += 2) {
+            $lr = $this->entryRe[$fill[$n]];
+            $li = $this->entryIm[$fill[$n]];
+            $ur = $this->entryRe[$fill[$n + 1]];
+            $ui = $this->entryIm[$fill[$n + 1]];
+            $r -= $lr * $ur - $li * $ui;
+            $i -= $lr * $ui + $li * $ur;
+        }
+        $this->entryRe[$e] = $r;
+        $this->entryIm[$e] = $i;
+    }
+}

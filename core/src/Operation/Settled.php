@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Operation;
+
+use Levin\Core\Circuit\Conditions;
+use Levin\Core\Network\Complex;
+use Levin\Core\Network\Factorisation;
+use Levin\Core\Parts\Setting;
+
+/**
+ * What a circuit has come to under some conditions and with some faults.
+ */
+final readonly class Settled
+{
+    /**
+     * @param  list<string>  $faults  fault ids in force
+     * @param  array<string, string>  $states  by part id, for parts that have one
+     * @param  list<float>  $re  node voltages against earth, real parts
+     * @param  list<float>  $im
+     * @param  list<string>  $chattering  parts that never come to rest; empty when the circuit settled
+     */
+    public function __construct(
+        public Model $model,
+        public Conditions $conditions,
+        public array $faults,
+        public array $states,
+        public Factorisation $network,
+        public array $re,
+        public array $im,
+        public array $chattering,
+        public int $rounds,
+    ) {}
+
+    /** Volts against earth. */
+    public function at(string $point): Complex
+    {
+        $node = $this->model->node($point);
+
+        return $node < 0 ? new Complex(0) : new Complex($this->re[$node], $this->im[$node]);
+    }
+
+    /** Volts from one point to another, before any meter loads them. */
+    public function between(string $a, string $b): Complex
+    {
+        return $this->at($a)->minus($this->at($b));
+    }
+
+    /** Amperes in a wire, from its first end to its second. */
+    public function wireCurrent(string $wire): Complex
+    {
+        $w = $this->model->circuit->wire($wire);
+        $modes = $this->model->modesByTarget($this->faults)[$wire] ?? [];
+        $y = array_values($this->model->stampsOf($wire, '', $modes, $this->conditions, $this->model->omega))[0];
+
+        return $this->between($w->from, $w->to)->times(new Complex($y[0], $y[1]));
+    }
+
+    /** What eyes and ears report of a part, or an empty string when there is nothing to see. */
+    public function observed(string $part): string
+    {
+        $component = $this->model->components[$part];
+        $setting = new Setting($this->conditions, $this->model->modesByTarget($this->faults)[$part] ?? [], $this->model->omega, true);
+
+        return $component->observed($this->states[$part] ?? '', $setting, new PartVoltages($this->model, $component, $this->re, $this->im));
+    }
+}

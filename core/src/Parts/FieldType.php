@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts;
+
+enum FieldType: string
+{
+    case Number = 'number';
+    case Condition = 'condition';
+    case Text = 'text';
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts\Kinds;
+
+use Levin\Core\Network\Complex;
+use Levin\Core\Parts\Component;
+use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Values;
+use Levin\Core\Parts\Voltages;
+
+/**
+ * What contactors and relays share: an a.c. coil that draws more with its armature open than sealed, pulls in and drops out.
+ *
+ * Pull-in at 85 % of rated voltage at the latest and drop-out between 20 % and 75 %: IEC 60947-4-1, 8.2.1.2 (from memory).
+ * The model pulls in at 75 % and drops out at 50 %, as a good device does inside those limits.
+ */
+abstract class CoilAndContacts extends Component
+{
+    protected const PULL_IN = 0.75;
+
+    protected const DROP_OUT = 0.50;
+
+    /** @return list<Field> */
+    protected static function coilFields(): array
+    {
+        return [
+            Field::number('coil_volts', 'V', 'rated coil voltage', 5, 600),
+            Field::number('coil_ohms', 'Ω', 'coil resistance', 0.5, 50000),
+            Field::number('sealed_va', 'VA', 'coil burden, pulled in', 0.1, 200),
+            Field::number('inrush_va', 'VA', 'coil burden, armature open', 0.1, 1000),
+        ];
+    }
+
+    /** @return array{0: string, 1: string} the two coil terminals */
+    abstract protected function coil(): array;
+
+    public function initialState(): string
+    {
+        return 'out';
+    }
+
+    public function nextState(string $state, Setting $setting, Voltages $voltages): string
+    {
+        if ($setting->has('stuck-open') || $setting->has('coil-open') || $setting->has('coil-shorted')) {
+            return 'out';
+        }
+        $volts = $voltages->across(...$this->coil())->abs() / $this->part->number('coil_volts');
+
+        return $volts >= ($state === 'in' ? self::DROP_OUT : self::PULL_IN) ? 'in' : 'out';
+    }
+
+    public function observables(): array
+    {
+        return ['pulled in', 'dropped out'];
+    }
+
+    public function observed(string $state, Setting $setting, Voltages $voltages): string
+    {
+        return $state === 'in' || $setting->has('welded') ? 'pulled in' : 'dropped out';
+    }
+
+    /** @return list<float> the coil's stamp */
+    protected function coilStamp(string $state, Setting $setting): array
+    {
+        if ($setting->has('coil-open')) {
+            return Values::OPEN;
+        }
+        if ($setting->has('coil-shorted')) {
+            return Values::ohms(Values::SHORT_OHMS * 10);
+        }
+        $ohms = $this->part->number('coil_ohms');
+        if ($setting->isDirect()) {
+            return Values::ohms($ohms);
+        }
+        $impedance = $this->part->number('coil_volts') ** 2 / $this->part->number($state === 'in' ? 'sealed_va' : 'inrush_va');
+
+        return Values::impedance(new Complex($ohms, sqrt(max(0.0, $impedance ** 2 - $ohms ** 2))));
+    }
+}

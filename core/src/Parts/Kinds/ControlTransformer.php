@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts\Kinds;
+
+use Levin\Core\Network\Complex;
+use Levin\Core\Parts\Component;
+use Levin\Core\Parts\Definition;
+use Levin\Core\Parts\Element;
+use Levin\Core\Parts\FaultMode;
+use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Symbol;
+use Levin\Core\Parts\SymbolShape;
+use Levin\Core\Parts\Values;
+
+/**
+ * A control transformer: winding resistances, a magnetizing branch, an ideal ratio between.
+ *
+ * Leakage reactance is left out: in small 50/60 Hz control transformers the winding resistance governs the regulation.
+ * No-load current is taken as 20 % of rated primary current at a power factor of 0.3. [practice, no published source]
+ */
+final class ControlTransformer extends Component
+{
+    public static function definition(): Definition
+    {
+        return new Definition('transformer', 'Control transformer', ['H1', 'H2', 'X1', 'X2'], [
+            Field::number('primary_volts', 'V', 'rated primary', 24, 600),
+            Field::number('open_circuit_volts', 'V', 'secondary without load', 6, 250, 26.8),
+            Field::number('va', 'VA', 'rating', 5, 2000),
+            Field::number('primary_ohms', 'Ω', 'primary winding', 0.01, 5000),
+            Field::number('secondary_ohms', 'Ω', 'secondary winding', 0.005, 500),
+        ]);
+    }
+
+    public function elements(): array
+    {
+        return [
+            Element::coupled('H1', 'H2', 'X1', 'X2'),
+            Element::between('H1', 'H2'),
+            Element::between('X1', 'X2'),
+        ];
+    }
+
+    public function stamps(string $state, Setting $setting): array
+    {
+        return [
+            $this->windings($setting),
+            Values::short($setting->has('primary-shorted')),
+            Values::short($setting->has('secondary-shorted')),
+        ];
+    }
+
+    public function faults(): array
+    {
+        return [
+            new FaultMode('primary-open', 'primary open', 1.5),
+            new FaultMode('secondary-open', 'secondary open', 0.8),
+            new FaultMode('primary-shorted', 'primary shorted', 0.3),
+            new FaultMode('secondary-shorted', 'secondary shorted', 0.4),
+        ];
+    }
+
+    public function sourceTerminals(): array
+    {
+        return [['X1', 'X2']];
+    }
+
+    public function symbols(): array
+    {
+        return [new Symbol(SymbolShape::Primary, 'H1', 'H2', 'primary'), new Symbol(SymbolShape::Secondary, 'X1', 'X2', 'secondary')];
+    }
+
+    /** @return list<float> */
+    private function windings(Setting $setting): array
+    {
+        $p = $this->part;
+        $primary = new Complex($p->number('primary_ohms'));
+        $secondary = new Complex($p->number('secondary_ohms'));
+        $primaryOpen = $setting->has('primary-open');
+        $secondaryOpen = $setting->has('secondary-open');
+        if ($setting->isDirect()) {
+            $zero = new Complex(0);
+
+            return Values::twoPort($primary, $zero, $zero, $secondary, $primaryOpen, $secondaryOpen);
+        }
+        $magnitude = $p->number('primary_volts') ** 2 / (0.2 * $p->number('va'));
+        $core = new Complex(0.3 * $magnitude, $magnitude * sqrt(1 - 0.3 ** 2));
+        $ratio = $p->number('open_circuit_volts') / $p->number('primary_volts') * $core->plus($primary)->abs() / $core->abs();
+        $mutual = $core->scaled($ratio);
+
+        return Values::twoPort($core->plus($primary), $mutual, $mutual, $core->scaled($ratio ** 2)->plus($secondary), $primaryOpen, $secondaryOpen);
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts;
+
+/** The drawing of a ladder element, by the general conventions of ladder diagrams. */
+enum SymbolShape: string
+{
+    case Switch = 'switch';
+    case Pressure = 'pressure';
+    case Contact = 'contact';
+    case Link = 'link';
+    case Fuse = 'fuse';
+    case Coil = 'coil';
+    case Motor = 'motor';
+    case Winding = 'winding';
+    case Capacitor = 'capacitor';
+    case Resistor = 'resistor';
+    case Primary = 'primary';
+    case Secondary = 'secondary';
+}

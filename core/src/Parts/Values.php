@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts;
+
+use Levin\Core\Network\Complex;
+
+/**
+ * Admittances that every kind uses. All in siemens.
+ */
+final class Values
+{
+    /** A good closed contact or blade: 5 mΩ. [practice, no published source] */
+    public const CLOSED_OHMS = 5e-3;
+
+    /** A bolted fault: 10 mΩ. A winding or capacitor that has failed short. [practice, no published source] */
+    public const SHORT_OHMS = 1e-2;
+
+    /** @var list<float> */
+    public const OPEN = [0.0, 0.0];
+
+    /** @return list<float> */
+    public static function ohms(float $ohms): array
+    {
+        return [1.0 / $ohms, 0.0];
+    }
+
+    /** @return list<float> */
+    public static function contact(bool $closed): array
+    {
+        return $closed ? self::ohms(self::CLOSED_OHMS) : self::OPEN;
+    }
+
+    /** @return list<float> */
+    public static function short(bool $shorted): array
+    {
+        return $shorted ? self::ohms(self::SHORT_OHMS) : self::OPEN;
+    }
+
+    /** @return list<float> */
+    public static function impedance(Complex $z): array
+    {
+        $y = $z->inverse();
+
+        return [$y->re, $y->im];
+    }
+
+    /**
+     * The admittance form of a two-port given by its impedances; a port that is open takes no part.
+     *
+     * @return list<float> as Element::coupled() asks
+     *
+     * @throws \DivisionByZeroError when the two-port is singular
+     */
+    public static function twoPort(Complex $z11, Complex $z12, Complex $z21, Complex $z22, bool $firstOpen = false, bool $secondOpen = false): array
+    {
+        if ($firstOpen || $secondOpen) {
+            $y1 = $firstOpen ? new Complex(0) : $z11->inverse();
+            $y2 = $secondOpen ? new Complex(0) : $z22->inverse();
+
+            return $firstOpen && $secondOpen ? [0, 0, 0, 0, 0, 0, 0, 0] : [$y1->re, $y1->im, 0, 0, 0, 0, $y2->re, $y2->im];
+        }
+        $d = $z11->times($z22)->minus($z12->times($z21))->inverse();
+        $y11 = $z22->times($d);
+        $y12 = $z12->times($d)->scaled(-1);
+        $y21 = $z21->times($d)->scaled(-1);
+        $y22 = $z11->times($d);
+
+        return [$y11->re, $y11->im, $y12->re, $y12->im, $y21->re, $y21->im, $y22->re, $y22->im];
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts;
+
+use Levin\Core\Network\Complex;
+
+/** What a part sees at its own terminals once the network is solved. */
+interface Voltages
+{
+    /** The phasor between two of the part's nodes, volts r.m.s. */
+    public function across(string $a, string $b): Complex;
+}
