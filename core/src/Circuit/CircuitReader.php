@@ -63,7 +63,7 @@ final class CircuitReader
         }
         $problems = [];
         foreach (self::leaves($error) as $leaf) {
-            $path = array_map(static fn (mixed $p): string => is_scalar($p) ? (string) $p : '', array_values($leaf->data()->fullPath()));
+            $path = array_map(strval(...), array_values($leaf->data()->fullPath()));
             [$what, $remedy] = self::explain($leaf, $data);
             $problem = new Problem($lines->of($path), implode('.', $path), $what, $remedy);
             $problems[(string) $problem] = $problem;
@@ -79,7 +79,7 @@ final class CircuitReader
             return [$error];
         }
 
-        return array_merge(...array_map(self::leaves(...), array_values($error->subErrors())));
+        return array_merge(...array_map(static fn (mixed $sub): array => $sub instanceof ValidationError ? self::leaves($sub) : [], array_values($error->subErrors())));
     }
 
     /**

@@ -139,20 +139,25 @@ final class Chooser
         }
         asort($values);
         $classes = [];
-        $edge = -INF;
+        $class = [];
+        $edge = INF;
         foreach ($values as $s => $value) {
-            if ($value > $edge) {
-                $classes[] = [];
+            if ($value > $edge && $class !== []) {
+                $classes[] = $class;
+                $class = [];
             }
             [$centre, $sigma] = Likelihood::scale($test->function, $value);
             $edge = $test->function === MeterFunction::VoltsAc ? $centre + Likelihood::APART * $sigma : $this->ratioEdge($test->function, $value, $sigma);
-            $classes[count($classes) - 1][] = $s;
+            $class[] = $s;
+        }
+        if ($class !== []) {
+            $classes[] = $class;
         }
         if ($over !== []) {
             $classes[] = $over;
         }
 
-        return array_values(array_filter($classes, static fn (array $c): bool => $c !== []));
+        return $classes;
     }
 
     /** The value at which a reading by ratio counts as another one. */

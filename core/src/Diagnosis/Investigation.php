@@ -57,27 +57,24 @@ final readonly class Investigation
     {
         $prior = $this->prior();
         $posterior = $prior;
-        $likelihood = array_fill(0, count($prior), 1.0);
+        $likelihood = array_map(static fn (float $p): float => 1.0, $prior);
         $meanings = [];
         foreach ($evidence as $item) {
             $before = $this->countInPlay($posterior);
             $factors = $this->likelihoods($item);
             $top = max($factors);
-            foreach ($factors as $s => $factor) {
-                $posterior[$s] *= $factor;
-                $likelihood[$s] *= $factor / $top;
-            }
-            $posterior = self::normalised($posterior);
+            $posterior = self::normalised(array_map(static fn (float $p, float $f): float => $p * $f, $posterior, $factors));
+            $likelihood = array_map(static fn (float $l, float $f): float => $l * $f / $top, $likelihood, $factors);
             $meanings[] = $this->meaning($item, $factors, $before, $this->countInPlay($posterior));
         }
         $best = max($likelihood);
         $proved = $evidence === [] ? [] : $this->proved($likelihood, $best);
         $inPlay = array_keys(array_filter($posterior, static fn (float $p): bool => $p >= self::IN_PLAY * max($posterior)));
         $chooser = new Chooser($this->model, $this->predictor);
-        [$next, $signatures] = $chooser->choose($posterior, array_values($inPlay), $evidence, $now, $provedDead, $place);
+        [$next, $signatures] = $chooser->choose($posterior, $inPlay, $evidence, $now, $provedDead, $place);
 
         return new Assessment(
-            $posterior, $this->groups($posterior, array_values($inPlay), $signatures), count($inPlay), count($this->model->faults),
+            $posterior, $this->groups($posterior, $inPlay, $signatures), count($inPlay), count($this->model->faults),
             $next, $proved, $meanings, $best < self::MISTAKEN_TWICE,
         );
     }
@@ -96,7 +93,7 @@ final readonly class Investigation
             : $this->predictor->deadReading($suspect, $function, $red, $black, $conditions);
     }
 
-    /** @return list<float> */
+    /** @return non-empty-list<float> */
     private function prior(): array
     {
         $weights = [self::NO_FAULT_WEIGHT];
@@ -107,27 +104,24 @@ final readonly class Investigation
         return self::normalised($weights);
     }
 
-    /** @return list<float> by suspect */
+    /** @return non-empty-list<float> by suspect */
     private function likelihoods(Evidence $item): array
     {
-        $count = count($this->predictor->suspects);
-        $factors = [];
         if ($item instanceof Observation) {
             $component = $this->model->components[$item->part] ?? throw UnknownName::part($item->part, array_keys($this->model->components));
             $outlook = $this->predictor->outlook($item->conditions());
-            for ($s = 0; $s < $count; $s++) {
-                $factors[] = Likelihood::ofObservation($outlook->observed[$s][$item->part] ?? '', $item->seen, count($component->observables()));
-            }
-        } elseif ($item instanceof Reading) {
+            $choices = count($component->observables());
+
+            return array_map(static fn (array $seen): float => Likelihood::ofObservation($seen[$item->part] ?? '', $item->seen, $choices), $outlook->observed);
+        }
+        if ($item instanceof Reading) {
             $predicted = $item->function === MeterFunction::VoltsAc
                 ? array_map(fn (int $s): float => $this->predictor->volts($s, $item->red, $item->black, $item->conditions()), array_keys($this->predictor->suspects))
                 : $this->predictor->deadReadings($item->function, $item->red, $item->black, $item->conditions());
-            foreach ($predicted as $value) {
-                $factors[] = Likelihood::ofReading($item->function, $value, $item->value);
-            }
-        }
 
-        return $factors;
+            return array_map(static fn (?float $value): float => Likelihood::ofReading($item->function, $value, $item->value), $predicted);
+        }
+        throw new \LogicException('Evidence of an unknown kind: '.$item::class);
     }
 
     /** @param list<float> $factors */
@@ -188,7 +182,7 @@ final readonly class Investigation
         return $groups;
     }
 
-    /** @param list<float> $posterior */
+    /** @param non-empty-list<float> $posterior */
     private function countInPlay(array $posterior): int
     {
         $least = self::IN_PLAY * max($posterior);
@@ -197,8 +191,8 @@ final readonly class Investigation
     }
 
     /**
-     * @param  list<float>  $weights
-     * @return list<float>
+     * @param  non-empty-list<float>  $weights
+     * @return non-empty-list<float>
      */
     private static function normalised(array $weights): array
     {

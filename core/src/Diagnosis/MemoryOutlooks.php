@@ -9,7 +9,7 @@ final class MemoryOutlooks implements OutlookStore
     /** @var array<string, Outlook> */
     private array $outlooks = [];
 
-    /** @var array<string, list<float|null>> */
+    /** @var array<string, non-empty-list<float|null>> */
     private array $readings = [];
 
     public function outlook(string $key, \Closure $make): Outlook

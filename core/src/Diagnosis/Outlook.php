@@ -13,11 +13,11 @@ namespace Levin\Core\Diagnosis;
 final readonly class Outlook
 {
     /**
-     * @param  list<list<float>>  $re  node voltages by suspect
-     * @param  list<list<float>>  $im
+     * @param  list<array<int, float>>  $re  node voltages by suspect
+     * @param  list<array<int, float>>  $im
      * @param  list<list<int>>  $islands  island of each node by suspect; 0 is the one earth is in
      * @param  list<array<int, array{float, float}>>  $impedances  of each floating island to earth, by suspect
-     * @param  list<array<string, string>>  $observed  by suspect, what is seen of each part
+     * @param  non-empty-list<array<string, string>>  $observed  by suspect, what is seen of each part
      * @param  list<array<string, string>>  $states  by suspect
      */
     public function __construct(

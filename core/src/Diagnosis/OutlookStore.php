@@ -13,8 +13,8 @@ interface OutlookStore
     public function outlook(string $key, \Closure $make): Outlook;
 
     /**
-     * @param  \Closure(): list<float|null>  $make
-     * @return list<float|null> a dead reading by suspect, SI, null for OL
+     * @param  \Closure(): non-empty-list<float|null>  $make
+     * @return non-empty-list<float|null> a dead reading by suspect, SI, null for OL
      */
     public function readings(string $key, \Closure $make): array;
 }

@@ -18,7 +18,7 @@ final class Predictor
     /** Branches that conduct less than this do not hold an island together, siemens. */
     private const ISLAND_SIEMENS = 1e-6;
 
-    /** @var list<list<string>> fault ids in force by suspect */
+    /** @var non-empty-list<list<string>> fault ids in force by suspect */
     public readonly array $suspects;
 
     private readonly Meter $meter;
@@ -83,7 +83,7 @@ final class Predictor
     /**
      * Every suspect's reading on a dead circuit.
      *
-     * @return list<float|null> SI; null for OL
+     * @return non-empty-list<float|null> SI; null for OL
      */
     public function deadReadings(MeterFunction $function, string $red, string $black, Conditions $conditions): array
     {

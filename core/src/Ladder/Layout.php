@@ -38,7 +38,7 @@ final class Layout
     /** @var list<array{point: string, x: float, y: float}> */
     private array $points = [];
 
-    /** @var list<array{part: string, shape: string, caption: string, left: string, right: string, x1: float, x2: float, y: float}> */
+    /** @var list<array{part: string, shape: string, caption: string, left: string, right: string, x1: float, x2: float, y: float, open: string, closed: string}> */
     private array $symbols = [];
 
     /** @var list<array{wire: string, from: string, to: string, path: list<array{float, float}>}> */
@@ -71,7 +71,7 @@ final class Layout
             }
         }
         ksort($plans);
-        $span = max(array_map(static fn (Plan $p): float => $p->span(), $plans));
+        $span = max(0.0, ...array_map(static fn (Plan $p): float => $p->span(), array_values($plans)));
         foreach ($plans as $plan) {
             $layout->draw($plan, $span);
         }
@@ -125,7 +125,7 @@ final class Layout
     /**
      * Breadth first over edges not drawn yet, not through forbidden points.
      *
-     * @param  array<string, true>  $ends
+     * @param  array<string, mixed>  $ends
      * @param  array<string, mixed>  $forbidden
      * @return list<string> keys of edges; empty when there is no way
      */
@@ -219,7 +219,7 @@ final class Layout
                 $atRight = in_array($to, $rails, true);
                 $s1 = $atRight ? $x2 - self::SYMBOL : $x1;
                 $s2 = $atRight ? $x2 : $x1 + self::SYMBOL;
-                $this->symbols[] = ['part' => $edge->id, 'shape' => $edge->symbol->shape->value, 'caption' => $edge->symbol->caption, 'left' => $at, 'right' => $to, 'x1' => $s1, 'x2' => $s2, 'y' => $y];
+                $this->symbols[] = ['part' => $edge->id, 'shape' => $edge->symbol->shape->value, 'caption' => $edge->symbol->caption, 'left' => $at, 'right' => $to, 'x1' => $s1, 'x2' => $s2, 'y' => $y, 'open' => Glyph::open($edge->symbol->shape), 'closed' => Glyph::closed($edge->symbol->shape)];
                 $this->lead($at, $at, [...$begin, [$x1, $y], [$s1, $y]]);
                 $this->lead($to, $to, [[$s2, $y], [$x2, $y], ...$end]);
             }

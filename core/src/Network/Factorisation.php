@@ -11,10 +11,10 @@ namespace Levin\Core\Network;
  */
 final class Factorisation
 {
-    /** @var list<float> */
+    /** @var array<int, float> */
     private array $re;
 
-    /** @var list<float> */
+    /** @var array<int, float> */
     private array $im;
 
     /** @var array<int, float> entries: in the upper part the reduced matrix, in the lower part its multipliers */
@@ -36,8 +36,8 @@ final class Factorisation
     private array $pivotIm;
 
     /**
-     * @param  list<float>  $re  branch values, siemens, in the order of Topology
-     * @param  list<float>  $im
+     * @param  array<int, float>  $re  branch values, siemens, in the order of Topology
+     * @param  array<int, float>  $im
      *
      * @throws FloatingNode when a node has no admittance at all
      */
@@ -77,7 +77,7 @@ final class Factorisation
      *
      * @param  array<int, float>  $injectRe  amperes into each node, missing nodes none
      * @param  array<int, float>  $injectIm
-     * @return array{list<float>, list<float>} real and imaginary parts, volts against earth
+     * @return array{array<int, float>, array<int, float>} real and imaginary parts, volts against earth
      */
     public function solve(array $injectRe, array $injectIm = []): array
     {
@@ -198,8 +198,8 @@ final class Factorisation
     /**
      * One entry of the reduced matrix, from its branches and the eliminations before it.
      *
-     * @param  list<float>  $vr
-     * @param  list<float>  $vi
+     * @param  array<int, float>  $vr
+     * @param  array<int, float>  $vi
      */
     private function reduce(int $e, array $vr, array $vi): void
     {

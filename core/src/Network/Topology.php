@@ -19,13 +19,13 @@ final readonly class Topology
 {
     /**
      * @param  list<int>  $order  nodes in order of elimination
-     * @param  list<int>  $rank  place of each node in the order
+     * @param  array<int, int>  $rank  place of each node in the order
      * @param  list<list<int>>  $later  per node, its neighbours at elimination
      * @param  list<list<int>>  $upper  per node, the entries (node, neighbour)
      * @param  list<list<int>>  $lower  per node, the entries (neighbour, node)
      * @param  list<list<int>>  $own  per entry
      * @param  list<list<int>>  $fill  per entry
-     * @param  list<list<int>>  $earthOwn  per node, branch values to earth
+     * @param  array<int, list<int>>  $earthOwn  per node, branch values to earth
      * @param  list<list<int>>  $earthFill  per node, lower entry and eliminated node
      * @param  list<int>  $offset  per branch, the index of its first value
      * @param  list<list<int>>  $touched  per branch, the first nodes whose elimination it changes
@@ -161,8 +161,7 @@ final readonly class Topology
         }
 
         return new self(
-            $nodes, $order, array_values($rank), array_values($later), array_values($upper), array_values($lower),
-            array_values($own), array_values($fill), array_values($earthOwn), array_values($earthFill),
+            $nodes, $order, $rank, $later, $upper, $lower, $own, $fill, $earthOwn, $earthFill,
             array_values($offset), array_values(array_map(array_keys(...), $touch)), $branches, $values,
         );
     }

@@ -24,7 +24,7 @@ enum Energy: string
     private const VOLTS = 2.0;
 
     /** An element that conducts better than this is metal, not a load, siemens. */
-    private const METAL = 0.5;
+    public const METAL = 0.5;
 
     /** @return array<string, self> by point */
     public static function ofPoints(Settled $settled): array

@@ -12,8 +12,8 @@ use Levin\Core\Parts\Voltages;
 final readonly class PartVoltages implements Voltages
 {
     /**
-     * @param  list<float>  $re
-     * @param  list<float>  $im
+     * @param  array<int, float>  $re
+     * @param  array<int, float>  $im
      */
     public function __construct(private Model $model, private Component $component, private array $re, private array $im) {}
 

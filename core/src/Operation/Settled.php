@@ -17,8 +17,8 @@ final readonly class Settled
     /**
      * @param  list<string>  $faults  fault ids in force
      * @param  array<string, string>  $states  by part id, for parts that have one
-     * @param  list<float>  $re  node voltages against earth, real parts
-     * @param  list<float>  $im
+     * @param  array<int, float>  $re  node voltages against earth, real parts
+     * @param  array<int, float>  $im
      * @param  list<string>  $chattering  parts that never come to rest; empty when the circuit settled
      */
     public function __construct(
@@ -55,6 +55,21 @@ final readonly class Settled
         $y = array_values($this->model->stampsOf($wire, '', $modes, $this->conditions, $this->model->omega))[0];
 
         return $this->between($w->from, $w->to)->times(new Complex($y[0], $y[1]));
+    }
+
+    /** Whether a part joins two of its points by metal now: a closed contact, a whole fuse. */
+    public function conducts(string $part, string $a, string $b): bool
+    {
+        $modes = $this->model->modesByTarget($this->faults)[$part] ?? [];
+        $stamps = array_values($this->model->stampsOf($part, $this->states[$part] ?? '', $modes, $this->conditions, $this->model->omega));
+        foreach ($this->model->components[$part]->elements() as $n => $element) {
+            $points = array_map(fn (string $node): string => Model::nodeName($this->model->components[$part], $node, $this->model->circuit->earth), $element->nodes);
+            if (count($points) === 2 && in_array($a, $points, true) && in_array($b, $points, true) && $stamps[$n][0] > Energy::METAL) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** What eyes and ears report of a part, or an empty string when there is nothing to see. */

@@ -78,8 +78,8 @@ final class Settler
     /**
      * @param  array<string, string>  $states
      * @param  array<string, list<string>>  $modes
-     * @param  list<float>  $re
-     * @param  list<float>  $im
+     * @param  array<int, float>  $re
+     * @param  array<int, float>  $im
      * @return array<string, string>
      */
     private function step(array $states, array $modes, Conditions $conditions, array $re, array $im): array

@@ -1,0 +1,17 @@
+<?php
+
+namespace App\Http\Resources;
+
+use App\Models\User;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/** @mixin User */
+class UserResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        return ['id' => $this->id, 'name' => $this->name, 'role' => $this->role->value, 'shop' => config()->string('levin.shop')];
+    }
+}

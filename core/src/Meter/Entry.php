@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Meter;
+
+/**
+ * What someone typed for a reading: a number with or without its unit, or OL.
+ */
+final readonly class Entry
+{
+    /** @param float|null $value SI; null for OL */
+    private function __construct(public ?float $value) {}
+
+    /** Units each function may be entered in, as factors to SI; the empty one is what a bare number means. */
+    private const UNITS = [
+        'vac' => ['' => 1.0, 'v' => 1.0, 'mv' => 1e-3, 'kv' => 1e3],
+        'ohms' => ['' => 1.0, 'Ω' => 1.0, 'ω' => 1.0, 'ohm' => 1.0, 'ohms' => 1.0, 'k' => 1e3, 'kΩ' => 1e3, 'kω' => 1e3, 'kohm' => 1e3, 'm' => 1e6, 'mΩ' => 1e6, 'mω' => 1e6, 'mohm' => 1e6],
+        'mfd' => ['' => 1e-6, 'µf' => 1e-6, 'μf' => 1e-6, 'uf' => 1e-6, 'mfd' => 1e-6, 'nf' => 1e-9],
+    ];
+
+    /** The most a service meter can show, SI. A larger entry is a slip. */
+    private const MOST = ['vac' => 1000.0, 'ohms' => 1e9, 'mfd' => 0.1];
+
+    /** @throws BadEntry saying what is wrong and what to type */
+    public static function parse(MeterFunction $function, string $text): self
+    {
+        $text = trim($text);
+        $kind = $function === MeterFunction::Continuity ? 'ohms' : $function->value;
+        $example = ['vac' => '26.4', 'ohms' => '12.5 or 1.2k', 'mfd' => '39.6'][$kind];
+        if ($text === '') {
+            throw new BadEntry("Nothing was entered. Type what the meter shows, such as $example, or OL.");
+        }
+        if (in_array(strtoupper($text), ['OL', 'O.L', 'O.L.', '0L'], true)) {
+            return new self(null);
+        }
+        if (preg_match('/^([+-]?(?:\d+\.?\d*|\.\d+)(?:e[+-]?\d+)?)\s*(\D*)$/iu', str_replace(',', '.', $text), $m) !== 1) {
+            throw new BadEntry("\"$text\" is not a reading. Type a number such as $example, or OL.");
+        }
+        $unit = mb_strtolower(trim($m[2]));
+        $factor = self::UNITS[$kind][$unit] ?? null;
+        if ($factor === null) {
+            throw new BadEntry("\"{$m[2]}\" is not a unit of this test, which reads in {$function->unit()}. Type a number such as $example, or change the function.");
+        }
+        $value = (float) $m[1] * $factor;
+        if ($value < 0) {
+            throw new BadEntry('This reading cannot be negative. Swap the probes or read the display again.');
+        }
+        if (! is_finite($value) || $value > self::MOST[$kind]) {
+            throw new BadEntry("$text is more than any service meter can show here. Read the display again; if it shows OL, enter OL.");
+        }
+
+        return new self($value);
+    }
+}

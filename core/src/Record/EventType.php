@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Record;
+
+/** What can happen on a call. */
+enum EventType: string
+{
+    /** eyes and ears: {part, seen} */
+    case Observation = 'observation';
+
+    /** a switch or call changed: {name, value} */
+    case Condition = 'condition';
+
+    /** a wire lifted or landed: {wire, lifted} */
+    case Lead = 'lead';
+
+    /** {function, red, black, entered} plus {value, overload} as understood */
+    case Reading = 'reading';
+
+    /** tester on a known source, on the circuit, on the source again: {} */
+    case ProvedDead = 'proved-dead';
+
+    /** {text} */
+    case Note = 'note';
+
+    /** {faults, label, cause} */
+    case Finding = 'finding';
+
+    /** takes an earlier event out of the evidence: {event, reason} */
+    case Strike = 'strike';
+
+    /** {} */
+    case Closed = 'closed';
+
+    /** {reason} */
+    case Reopened = 'reopened';
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Record;
+
+use Levin\Core\Circuit\Circuit;
+use Levin\Core\Circuit\Conditions;
+use Levin\Core\Diagnosis\Evidence;
+use Levin\Core\Diagnosis\Observation;
+use Levin\Core\Diagnosis\Reading;
+use Levin\Core\Meter\MeterFunction;
+
+/**
+ * How a call stands after its events: conditions, whether the circuit is proved dead, the evidence that counts, open items.
+ */
+final readonly class Standing
+{
+    /**
+     * @param  array<string, Evidence>  $evidence  by event id, struck ones left out
+     * @param  array<string, string>  $struck  reason by event id
+     */
+    private function __construct(
+        public Circuit $circuit,
+        public Conditions $conditions,
+        public bool $provedDead,
+        public bool $closed,
+        public ?string $place,
+        public array $evidence,
+        public array $struck,
+    ) {}
+
+    /**
+     * @param  iterable<Event>  $events  in order
+     */
+    public static function after(Circuit $circuit, iterable $events): self
+    {
+        $conditions = Conditions::healthyDefaults($circuit);
+        $dead = $closed = false;
+        $place = null;
+        $evidence = $struck = [];
+        foreach ($events as $event) {
+            switch ($event->type) {
+                case EventType::Condition:
+                    $on = ($event->data['value'] ?? false) === true;
+                    $conditions = $conditions->with($event->text('name'), $on);
+                    $dead = $dead && ! ($on && $circuit->conditions[$event->text('name')]->power);
+                    break;
+                case EventType::Lead:
+                    $wire = [$event->text('wire')];
+                    $conditions = ($event->data['lifted'] ?? false) === true ? $conditions->lifting($wire) : $conditions->landing($wire);
+                    break;
+                case EventType::ProvedDead:
+                    $dead = true;
+                    break;
+                case EventType::Observation:
+                    $evidence[$event->id] = new Observation($event->text('part'), $event->text('seen'), $conditions);
+                    break;
+                case EventType::Reading:
+                    $evidence[$event->id] = new Reading(MeterFunction::from($event->text('function')), $event->text('red'), $event->text('black'), $event->number('value'), $conditions);
+                    $place = $circuit->partAt($event->text('red'))->place;
+                    break;
+                case EventType::Strike:
+                    $struck[$event->text('event')] = $event->text('reason');
+                    unset($evidence[$event->text('event')]);
+                    break;
+                case EventType::Closed:
+                    $closed = true;
+                    break;
+                case EventType::Reopened:
+                    $closed = false;
+                    break;
+                case EventType::Note:
+                case EventType::Finding:
+                    break;
+            }
+        }
+
+        return new self($circuit, $conditions, $dead, $closed, $place, $evidence, $struck);
+    }
+
+    /** @return list<string> labels of the power switches that are still on */
+    public function powerStillOn(): array
+    {
+        $on = [];
+        foreach ($this->circuit->conditions as $condition) {
+            if ($condition->power && $this->conditions->isOn($condition->name)) {
+                $on[] = $condition->label;
+            }
+        }
+
+        return $on;
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+namespace Database\Seeders;
+
+use App\Models\Call;
+use App\Models\Role;
+use App\Models\Site;
+use App\Models\Unit;
+use App\Models\User;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Carbon;
+
+/** The invented shop of the demo. Its past calls are worked through with a fault hidden in the model, not written down. */
+class DatabaseSeeder extends Seeder
+{
+    public function run(SimulatedVisit $visit): void
+    {
+        $people = [];
+        foreach ([['Oda Brandvold', 'oda@ternsound.example', Role::Technician], ['Ravi Penhallow', 'ravi@ternsound.example', Role::Technician], ['Marit Skerry', 'marit@ternsound.example', Role::Lead]] as [$name, $email, $role]) {
+            $people[$email] = User::query()->create(['name' => $name, 'email' => $email, 'password' => 'tern-sound', 'role' => $role]);
+        }
+        [$oda, $ravi, $marit] = array_values($people);
+        $units = $this->units();
+        $day = Carbon::now()->startOfDay();
+
+        // today
+        $this->visit(1042, $units['oven'], $oda, 'Oven room hot since this morning. Blower runs, nothing happens outside.', $day->copy()->addHours(9));
+        $open = $this->visit(1043, $units['reading'], $oda, 'Reading room warm. Outdoor unit hums and goes quiet.', $day->copy()->addHours(11));
+        $visit->work($open, $oda, 'CAP:herm-open', 2);
+        $found = $this->visit(1044, $units['kennel'], $ravi, 'Kennel cooling dead, thermostat clicks.', $day->copy()->addHours(10));
+        $visit->work($found, $ravi, 'CC:coil-open', 20);
+        $this->visit(1045, $units['stage'], $ravi, 'Stage left too warm during rehearsals, fan outside not turning.', $day->copy()->addHours(14));
+        $this->visit(1046, $units['ticket'], $oda, 'No air at all from the vents.', $day->copy()->addHours(15));
+
+        // earlier
+        $old = $this->visit(1031, $units['oven'], $oda, 'No cooling after the storm.', $day->copy()->subDays(47)->addHours(8));
+        $visit->work($old, $oda, 'FU2:blown', 20, 'Line fuse 2 melted in the storm; the compressor windings read clear to ground. Both fuses replaced.', true);
+        $again = $this->visit(1036, $units['stacks'], $marit, 'Cooling stops by noon, starts again by itself.', $day->copy()->subDays(12)->addHours(13));
+        $visit->work($again, $marit, 'HP:tripped', 20, 'Outdoor coil packed with seed fluff. Washed; head pressure normal.', true);
+        $shed = $this->visit(1039, $units['seed'], $ravi, 'Shop too warm, outdoor fan slow.', $day->copy()->subDays(5)->addHours(9));
+        $visit->work($shed, $ravi, 'CAP:fan-open', 20, 'Fan section of the dual capacitor dead. Capacitor replaced like for like.', true);
+    }
+
+    /** @return array<string, Unit> */
+    private function units(): array
+    {
+        $sites = [
+            'bakery' => ['Harbour bakery', '3 Slipway Lane', 'Ines Morrow', '555-0110'],
+            'library' => ['Tern Sound public library', '41 Lantern Street', 'Abel Quist', '555-0121'],
+            'clinic' => ['Gullfoot veterinary clinic', '8 Netmender Road', 'Dr Sunniva Vale', '555-0132'],
+            'theatre' => ['The Little Lugger theatre', '2 Capstan Square', 'Corin Ashby', '555-0143'],
+            'ferry' => ['Ferry office', 'Pier 1', 'Lowri Tamsin', '555-0154'],
+            'seeds' => ['Saltmarsh seed and garden', '19 Dyke Road', 'Piet Harrow', '555-0165'],
+            'school' => ['Sound community school', '60 Beacon Hill', 'Maud Ferring', '555-0176'],
+        ];
+        $made = [];
+        foreach ($sites as $key => [$name, $address, $contact, $phone]) {
+            $made[$key] = Site::query()->create(['name' => $name, 'address' => $address, 'contact' => $contact, 'phone' => $phone]);
+        }
+        $units = [
+            'oven' => ['bakery', 'Oven-room cooling unit', 'Fulmar', 'FK three-ton', 'FK-20931', 2014, 'north yard, ground level'],
+            'shop' => ['bakery', 'Shop cooling unit', 'Fulmar', 'FK two-ton', 'FK-21178', 2016, 'flat roof'],
+            'reading' => ['library', 'Reading-room cooling unit', 'Wrack & Holm', 'Calder 36', 'WH-7702', 2018, 'behind the book return'],
+            'stacks' => ['library', 'Stacks cooling unit', 'Wrack & Holm', 'Calder 36', 'WH-7703', 2018, 'behind the book return'],
+            'kennel' => ['clinic', 'Kennel cooling unit', 'Fulmar', 'FK three-ton', 'FK-30412', 2020, 'east wall'],
+            'stage' => ['theatre', 'Stage cooling unit', 'Plover', 'Drift 40', 'PD-0059', 2009, 'roof over the fly loft'],
+            'ticket' => ['ferry', 'Ticket-hall cooling unit', 'Plover', 'Drift 40', 'PD-0112', 2011, 'pier deck, caged'],
+            'seed' => ['seeds', 'Sales-floor cooling unit', 'Wrack & Holm', 'Calder 30', 'WH-8120', 2021, 'yard, by the compost'],
+            'hall' => ['school', 'Assembly-hall cooling unit', 'Fulmar', 'FK three-ton', 'FK-31877', 2022, 'flat roof, ladder on the west side'],
+        ];
+        $all = [];
+        foreach ($units as $key => [$site, $name, $maker, $model, $serial, $year, $place]) {
+            $all[$key] = $made[$site]->units()->create(['name' => $name, 'circuit' => 'split-cooling', 'maker' => $maker, 'model' => $model, 'serial' => $serial, 'installed' => $year, 'place' => $place]);
+        }
+
+        return $all;
+    }
+
+    private function visit(int $number, Unit $unit, User $technician, string $complaint, Carbon $when): Call
+    {
+        return Call::query()->create(['number' => $number, 'unit_id' => $unit->id, 'technician_id' => $technician->id, 'complaint' => $complaint, 'scheduled_for' => $when]);
+    }
+}
