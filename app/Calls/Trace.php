@@ -53,6 +53,7 @@ final readonly class Trace
                 'lifted' => $standing->conditions->lifted,
                 'proved_dead' => $standing->provedDead,
                 'power_still_on' => $standing->powerStillOn(),
+                'highest_volts' => Energy::highest($settled),
                 'closed' => $standing->closed,
             ],
             'events' => $call->events->map(fn (CallEvent $e): array => (new EventResource($e))->toArray($request))->values()->all(),

@@ -25,11 +25,11 @@ class DatabaseSeeder extends Seeder
 
         // today
         $this->visit(1042, $units['oven'], $oda, 'Oven room hot since this morning. Blower runs, nothing happens outside.', $day->copy()->addHours(9));
-        $open = $this->visit(1043, $units['reading'], $oda, 'Reading room warm. Outdoor unit hums and goes quiet.', $day->copy()->addHours(11));
-        $visit->work($open, $oda, 'CAP:herm-open', 2);
+        $open = $this->visit(1043, $units['reading'], $oda, 'Reading room warm since noon. Blower runs, outdoor unit does nothing.', $day->copy()->addHours(11));
+        $visit->work($open, $oda, 'HP:open', 2);
         $found = $this->visit(1044, $units['kennel'], $ravi, 'Kennel cooling dead, thermostat clicks.', $day->copy()->addHours(10));
         $visit->work($found, $ravi, 'CC:coil-open', 20);
-        $this->visit(1045, $units['stage'], $ravi, 'Stage left too warm during rehearsals, fan outside not turning.', $day->copy()->addHours(14));
+        $this->visit(1045, $units['stage'], $ravi, 'Stage left too warm during rehearsals, outdoor unit hums.', $day->copy()->addHours(14));
         $this->visit(1046, $units['ticket'], $oda, 'No air at all from the vents.', $day->copy()->addHours(15));
 
         // earlier

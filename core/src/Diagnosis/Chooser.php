@@ -80,7 +80,7 @@ final class Chooser
         if ($energised->key() !== $now->key()) {
             $changes[] = [$energised, self::ENERGISE + count($now->lifted)];
         }
-        $calling = $this->calling($energised);
+        $calling = $this->predictor->calling($now);
         if ($calling->key() !== $energised->key()) {
             $changes[] = [$calling, self::ENERGISE];
         }
@@ -103,16 +103,6 @@ final class Chooser
         }
 
         return $list;
-    }
-
-    /** The conditions with everything that is not power at its default: every call made that the file calls usual. */
-    private function calling(Conditions $conditions): Conditions
-    {
-        foreach ($this->model->circuit->conditions as $condition) {
-            $conditions = $conditions->with($condition->name, $condition->default);
-        }
-
-        return $conditions;
     }
 
     /**

@@ -24,7 +24,7 @@ final readonly class Investigation
     /** The healthy unit among the suspects: the complaint has another cause. [practice, no published source] */
     private const NO_FAULT_WEIGHT = 1.0;
 
-    /** A part is proved when every one of its faults explains the evidence this much worse than the best suspect. */
+    /** A good reading proves a fault absent that explains it this much worse than the best suspect does. */
     private const PROVED = 0.02;
 
     /** Below this no single fault explains the evidence without two mistaken readings. */
@@ -59,16 +59,20 @@ final readonly class Investigation
         $posterior = $prior;
         $likelihood = array_map(static fn (float $p): float => 1.0, $prior);
         $meanings = [];
+        $shownGood = [];
         foreach ($evidence as $item) {
             $before = $this->countInPlay($posterior);
             $factors = $this->likelihoods($item);
             $top = max($factors);
             $posterior = self::normalised(array_map(static fn (float $p, float $f): float => $p * $f, $posterior, $factors));
             $likelihood = array_map(static fn (float $l, float $f): float => $l * $f / $top, $likelihood, $factors);
-            $meanings[] = $this->meaning($item, $factors, $before, $this->countInPlay($posterior));
+            $meanings[] = $meaning = $this->meaning($item, $before, $this->countInPlay($posterior));
+            foreach ($meaning->asHealthy ? $factors : [] as $s => $factor) {
+                $shownGood[$s] = ($shownGood[$s] ?? false) || $factor < self::PROVED * $top;
+            }
         }
         $best = max($likelihood);
-        $proved = $evidence === [] ? [] : $this->proved($likelihood, $best);
+        $proved = $this->proved($shownGood, $now);
         $inPlay = array_keys(array_filter($posterior, static fn (float $p): bool => $p >= self::IN_PLAY * max($posterior)));
         $chooser = new Chooser($this->model, $this->predictor);
         [$next, $signatures] = $chooser->choose($posterior, $inPlay, $evidence, $now, $provedDead, $place);
@@ -124,8 +128,7 @@ final readonly class Investigation
         throw new \LogicException('Evidence of an unknown kind: '.$item::class);
     }
 
-    /** @param list<float> $factors */
-    private function meaning(Evidence $item, array $factors, int $before, int $after): Meaning
+    private function meaning(Evidence $item, int $before, int $after): Meaning
     {
         $healthy = match (true) {
             $item instanceof Observation => $this->predictor->outlook($item->conditions())->observed[0][$item->part] === $item->seen,
@@ -142,18 +145,30 @@ final readonly class Investigation
     }
 
     /**
-     * @param  list<float>  $likelihood
+     * Parts and wires that good readings have shown good: for each fault that would stop the unit, some reading came out as on a
+     * healthy unit that would not have with that fault. A bad reading proves nothing of what lies beyond the fault, so what sits
+     * downstream of a dead part stays unproved. Faults that change nothing anyone sees while the unit is called (a switch stuck
+     * closed) are not asked for.
+     *
+     * @param  array<int, bool>  $shownGood  by suspect
      * @return list<string>
      */
-    private function proved(array $likelihood, float $best): array
+    private function proved(array $shownGood, Conditions $now): array
     {
-        $worst = [];
-        $s = 1;
+        if ($shownGood === []) {
+            return [];
+        }
+        $running = $this->predictor->outlook($this->predictor->calling($now))->observed;
+        $good = [];
+        $s = 0;
         foreach ($this->model->faults as $fault) {
-            $worst[$fault->target] = max($worst[$fault->target] ?? 0.0, $likelihood[$s++]);
+            $s++;
+            if ($running[$s] !== $running[0]) {
+                $good[$fault->target] = ($good[$fault->target] ?? true) && $shownGood[$s];
+            }
         }
 
-        return array_keys(array_filter($worst, static fn (float $l): bool => $l < self::PROVED * $best));
+        return array_keys(array_filter($good));
     }
 
     /**

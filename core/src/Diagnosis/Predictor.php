@@ -116,6 +116,17 @@ final class Predictor
         return $fault === null ? 'Nothing wrong in this circuit' : $this->settler->model->faults[$fault]->label;
     }
 
+    /** The conditions in which the unit should run: everything at its default, every lead landed. */
+    public function calling(Conditions $conditions): Conditions
+    {
+        $conditions = $conditions->landing($conditions->lifted);
+        foreach ($this->settler->model->circuit->conditions as $condition) {
+            $conditions = $conditions->with($condition->name, $condition->default);
+        }
+
+        return $conditions;
+    }
+
     /** @return array<string, string> */
     private function observations(Settled $settled): array
     {

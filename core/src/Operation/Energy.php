@@ -26,6 +26,20 @@ enum Energy: string
     /** An element that conducts better than this is metal, not a load, siemens. */
     public const METAL = 0.5;
 
+    /** The most volts between any two conductors that are live or common. */
+    public static function highest(Settled $settled): float
+    {
+        $joined = array_keys(array_filter(self::ofPoints($settled), static fn (self $e): bool => $e === self::Live || $e === self::Common));
+        $most = 0.0;
+        foreach ($joined as $n => $a) {
+            foreach (array_slice($joined, 0, $n) as $b) {
+                $most = max($most, $settled->between($a, $b)->abs());
+            }
+        }
+
+        return $most;
+    }
+
     /** @return array<string, self> by point */
     public static function ofPoints(Settled $settled): array
     {

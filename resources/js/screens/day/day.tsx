@@ -1,0 +1,132 @@
+import { Link } from 'react-router';
+import { useCalls, useSignOut, useUnits } from '../../api/queries';
+import type { Call, User } from '../../api/types';
+import { Problem } from '../../ui/problem';
+import { ThemeKey } from '../../ui/theme';
+
+const STAGE: Record<Call['stage'], string> = { scheduled: 'to do', open: 'under way', found: 'found', closed: 'closed' };
+
+const isToday = (call: Call) => new Date(call.scheduled_for).toDateString() === new Date().toDateString();
+
+function when(call: Call): string {
+    const date = new Date(call.scheduled_for);
+    return isToday(call)
+        ? date.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })
+        : date.toLocaleDateString([], { day: 'numeric', month: 'short' });
+}
+
+export function CallRow({ call, showUnit = true }: { call: Call; showUnit?: boolean }) {
+    return (
+        <li className="border-rule border-b">
+            <Link
+                to={`/calls/${call.id}`}
+                className="grid min-h-[64px] grid-cols-[3.6rem_1fr_auto] items-center gap-x-4 gap-y-0.5 px-4 py-3 hover:bg-margin"
+            >
+                <span className="font-mono tabular-nums">{when(call)}</span>
+                <span className="min-w-0">
+                    <span className="block font-bold">
+                        {showUnit ? `${call.unit.site} · ${call.unit.name}` : `Call ${call.number}`}
+                    </span>
+                    <span className="block">{call.complaint}</span>
+                    {call.finding !== null && <span className="block font-bold text-good">✓ {call.finding}</span>}
+                    <span className="block text-quiet text-sm">
+                        {showUnit ? `Call ${call.number} · ` : ''}
+                        {call.technician.name}
+                        {showUnit ? ` · ${call.unit.address}` : ''}
+                    </span>
+                </span>
+                <span
+                    className={
+                        call.stage === 'open'
+                            ? 'bg-live px-2 py-1 font-bold text-live-ink text-sm'
+                            : 'border border-ink px-2 py-1 font-bold text-sm'
+                    }
+                >
+                    {STAGE[call.stage]}
+                </span>
+            </Link>
+        </li>
+    );
+}
+
+export function Day({ user }: { user: User }) {
+    const calls = useCalls();
+    const signOut = useSignOut();
+    const today = (calls.data ?? []).filter(isToday).sort((a, b) => a.scheduled_for.localeCompare(b.scheduled_for));
+    const mine = today.filter((c) => c.technician.id === user.id);
+    const others = today.filter((c) => c.technician.id !== user.id);
+    const earlier = (calls.data ?? []).filter((c) => !isToday(c));
+    return (
+        <main className="mx-auto min-h-full max-w-[1280px]">
+            <header className="flex items-stretch justify-between border-ink border-b-2">
+                <div className="flex min-w-0 items-center gap-4 p-3">
+                    <span className="bg-live px-3 py-1 font-bold text-2xl text-live-ink max-sm:hidden">Levin</span>
+                    <div className="min-w-0 leading-tight">
+                        <h1 className="font-bold">{user.shop}</h1>
+                        <p className="text-quiet text-sm">
+                            {user.name}, {user.role}
+                        </p>
+                    </div>
+                </div>
+                <div className="flex items-center gap-2 p-3">
+                    <ThemeKey />
+                    <button type="button" className="key" onClick={() => signOut.mutate()}>
+                        Sign out
+                    </button>
+                </div>
+            </header>
+            {calls.isError && <Problem error={calls.error} retry={() => void calls.refetch()} />}
+            <div className="lg:grid lg:grid-cols-[3fr_2fr]">
+                <div>
+                    <List title={`Your calls today · ${mine.length}`} calls={mine} empty="Nothing on your sheet today." />
+                    <List title={`The others today · ${others.length}`} calls={others} empty="No other calls today." />
+                </div>
+                <div className="border-ink lg:border-l-2">
+                    <List title={`Earlier · ${earlier.length}`} calls={earlier} empty="No earlier calls." />
+                    <Units />
+                </div>
+            </div>
+        </main>
+    );
+}
+
+function List({ title, calls, empty }: { title: string; calls: Call[]; empty: string }) {
+    return (
+        <section>
+            <h2 className="heading px-4 pt-5 pb-1">{title}</h2>
+            {calls.length === 0 ? (
+                <p className="px-4 py-3 text-quiet">{empty}</p>
+            ) : (
+                <ul className="border-rule border-t">
+                    {calls.map((call) => (
+                        <CallRow key={call.id} call={call} />
+                    ))}
+                </ul>
+            )}
+        </section>
+    );
+}
+
+/** Every unit the shop looks after, one tap away. */
+function Units() {
+    const units = useUnits();
+    return (
+        <section className="pb-8">
+            <h2 className="heading px-4 pt-5 pb-1">Units · {units.data?.length ?? 0}</h2>
+            {units.isError && <Problem error={units.error} retry={() => void units.refetch()} />}
+            <ul className="border-rule border-t">
+                {(units.data ?? []).map((unit) => (
+                    <li key={unit.id} className="border-rule border-b">
+                        <Link
+                            to={`/units/${unit.id}`}
+                            className="flex min-h-[48px] flex-wrap items-center gap-x-3 px-4 py-2 hover:bg-margin"
+                        >
+                            <span className="font-bold">{unit.name}</span>
+                            <span className="text-quiet">{unit.site.name}</span>
+                        </Link>
+                    </li>
+                ))}
+            </ul>
+        </section>
+    );
+}

@@ -1,0 +1,164 @@
+import { useState } from 'react';
+import type { EventType, LogEvent, Trace } from '../../api/types';
+import { Sheet } from '../../ui/sheet';
+
+const SIGN: Record<string, string> = { vac: 'V~', ohms: 'Ω', continuity: '•))', mfd: 'µF' };
+
+function words(event: LogEvent, trace: Trace): string {
+    const d = event.data as Record<string, string | boolean | null>;
+    switch (event.type) {
+        case 'reading':
+            return `${SIGN[String(d.function)]} ${d.red} → ${d.black}  ${d.entered}`;
+        case 'observation':
+            return `${trace.diagram.parts[String(d.part)]?.label ?? d.part} ${d.seen}`;
+        case 'condition': {
+            const c = trace.standing.conditions.find((x) => x.name === d.name);
+            return `${c?.label ?? d.name} switched`;
+        }
+        case 'lead':
+            return `${d.wire} ${d.lifted === true ? 'lifted' : 'landed'}`;
+        case 'proved-dead':
+            return 'proved dead: known source, circuit, known source';
+        case 'note':
+            return String(d.text);
+        case 'finding':
+            return `found: ${d.label}${d.cause === '' ? '' : `. ${d.cause}`}`;
+        case 'strike': {
+            const target = trace.events.find((e) => e.id === d.event);
+            return `struck out ${target?.sequence ?? ''}: ${d.reason}`;
+        }
+        case 'closed':
+            return 'call closed';
+        case 'reopened':
+            return `reopened: ${d.reason}`;
+    }
+}
+
+interface Props {
+    trace: Trace;
+    disabled: boolean;
+    send: (type: EventType, data: Record<string, unknown>) => Promise<boolean>;
+}
+
+/** The record, newest first. A wrong line is struck out, never erased. */
+export function Log({ trace, disabled, send }: Props) {
+    const [note, setNote] = useState('');
+    const [striking, setStriking] = useState<LogEvent | null>(null);
+    const [reason, setReason] = useState('');
+    const call = trace.call.id;
+    return (
+        <section aria-label="Log" className="px-5 pt-3 pb-8">
+            <h2 className="heading">Log · {trace.events.length}</h2>
+            <ol>
+                {[...trace.events].reverse().map((event) => {
+                    const struck = trace.struck[event.id];
+                    const meaning = trace.meanings[event.id];
+                    const canStrike = (event.type === 'reading' || event.type === 'observation') && struck === undefined;
+                    return (
+                        <li
+                            key={event.id}
+                            data-event={event.type}
+                            className="grid grid-cols-[2ch_1fr_auto] items-center gap-x-3 border-rule border-b py-1"
+                        >
+                            <span className="font-mono text-quiet tabular-nums">{event.sequence}</span>
+                            <span className="min-w-0 break-words">
+                                <span className={`font-mono tabular-nums ${struck === undefined ? '' : 'line-through'}`}>
+                                    {words(event, trace)}
+                                </span>
+                                {meaning !== undefined && (
+                                    <span className={`block font-bold text-sm ${meaning.as_healthy ? 'text-good' : 'text-odd'}`}>
+                                        {meaning.text}
+                                    </span>
+                                )}
+                            </span>
+                            {canStrike && !disabled ? (
+                                <button
+                                    type="button"
+                                    className="min-h-[44px] px-2 text-sm underline underline-offset-4"
+                                    onClick={() => setStriking(event)}
+                                >
+                                    Strike
+                                </button>
+                            ) : (
+                                <span />
+                            )}
+                        </li>
+                    );
+                })}
+            </ol>
+            {trace.events.length === 0 && (
+                <p className="py-2 text-quiet">Nothing yet. Ask and look first: what runs, what does not?</p>
+            )}
+            {!disabled && (
+                <form
+                    className="mt-3 grid grid-cols-[1fr_auto] gap-2"
+                    onSubmit={(e) => {
+                        e.preventDefault();
+                        void send('note', { text: note }).then((sent) => sent && setNote(''));
+                    }}
+                >
+                    <input
+                        className="field"
+                        name="note"
+                        aria-label="Note"
+                        placeholder="Note"
+                        value={note}
+                        onChange={(e) => setNote(e.target.value)}
+                    />
+                    <button type="submit" className="key">
+                        Add
+                    </button>
+                </form>
+            )}
+            <p className="mt-3 flex flex-wrap gap-4 text-sm">
+                <a
+                    className="inline-flex min-h-[44px] items-center underline underline-offset-4"
+                    href={`/api/calls/${call}/call.json`}
+                >
+                    Call as JSON
+                </a>
+                <a
+                    className="inline-flex min-h-[44px] items-center underline underline-offset-4"
+                    href={`/api/calls/${call}/readings.csv`}
+                >
+                    Readings as CSV
+                </a>
+                <a
+                    className="inline-flex min-h-[44px] items-center underline underline-offset-4"
+                    href={`/api/units/${trace.call.unit.id}/diagram.svg`}
+                >
+                    Diagram as SVG
+                </a>
+            </p>
+            <Sheet open={striking !== null} onOpenChange={(o) => !o && setStriking(null)} title="Strike it out">
+                <form
+                    className="grid gap-3"
+                    onSubmit={(e) => {
+                        e.preventDefault();
+                        void send('strike', { event: striking?.id, reason }).then((sent) => {
+                            if (sent) {
+                                setStriking(null);
+                                setReason('');
+                            }
+                        });
+                    }}
+                >
+                    <p>It stays in the record, struck through, and no longer counts as evidence.</p>
+                    <label className="grid gap-1">
+                        Why
+                        <input
+                            className="field"
+                            name="reason"
+                            required
+                            value={reason}
+                            onChange={(e) => setReason(e.target.value)}
+                        />
+                    </label>
+                    <button type="submit" className="key" data-strong="true">
+                        Strike it out
+                    </button>
+                </form>
+            </Sheet>
+        </section>
+    );
+}

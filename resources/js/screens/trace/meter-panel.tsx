@@ -1,0 +1,164 @@
+import type { RefObject } from 'react';
+import { useExpected } from '../../api/queries';
+import type { MeterFunction } from '../../api/types';
+import type { Probes } from '../../diagram/ladder';
+
+const FUNCTIONS: [MeterFunction, string, string][] = [
+    ['vac', 'V~', 'volts a.c.'],
+    ['ohms', 'Ω', 'ohms'],
+    ['continuity', '•))', 'continuity'],
+    ['mfd', 'µF', 'capacitance'],
+];
+
+const UNIT: Record<MeterFunction, string> = { vac: 'V~', ohms: 'Ω', continuity: 'Ω', mfd: 'µF' };
+
+interface Props {
+    call: string;
+    stamp: number;
+    meter: { probes: Probes; fn: MeterFunction };
+    isOwn: boolean;
+    lead: 'red' | 'black';
+    setLead: (lead: 'red' | 'black') => void;
+    setFunction: (fn: MeterFunction) => void;
+    backToAdvice: () => void;
+    find: () => void;
+    prove: () => void;
+    entered: string;
+    setEntered: (text: string) => void;
+    keep: (text: string) => void;
+    disabled: boolean;
+    field: RefObject<HTMLInputElement | null>;
+}
+
+/** The meter: two probes, one function, what a healthy unit reads, and one field for what this one does. */
+export function MeterPanel(props: Props) {
+    const { meter, entered, disabled } = props;
+    const { red, black } = meter.probes;
+    const expected = useExpected(props.call, { fn: meter.fn, red, black }, props.stamp);
+    const refused = expected.data?.refused ?? null;
+    const asExpected = expected.data === undefined || refused !== null ? null : expected.data.display;
+    const ready = red !== null && black !== null;
+    return (
+        <form
+            aria-label="Meter"
+            className="grid gap-3 border-ink border-b-2 px-5 pt-2 pb-4"
+            onSubmit={(e) => {
+                e.preventDefault();
+                props.keep(entered);
+            }}
+        >
+            <div className="grid grid-cols-2 gap-2">
+                <ProbeKey lead="red" point={red} active={props.lead === 'red'} onPick={() => props.setLead('red')} />
+                <ProbeKey lead="black" point={black} active={props.lead === 'black'} onPick={() => props.setLead('black')} />
+            </div>
+            <div className="grid grid-cols-5 gap-2">
+                {FUNCTIONS.map(([fn, sign, name]) => (
+                    <button
+                        key={fn}
+                        type="button"
+                        className="key px-0"
+                        aria-label={name}
+                        aria-pressed={meter.fn === fn}
+                        data-strong={meter.fn === fn}
+                        onClick={() => props.setFunction(fn)}
+                    >
+                        {sign}
+                    </button>
+                ))}
+                <button type="button" className="key px-0" aria-label="Find a point" onClick={props.find}>
+                    Find
+                </button>
+            </div>
+            {refused !== null ? (
+                <div role="alert" className="border-ink border-l-8 pl-3">
+                    <p className="font-bold">{refused}</p>
+                    <p>A meter on ohms across a live circuit burns, and so does the hand that holds it.</p>
+                    <button type="button" className="key mt-2" data-strong="true" onClick={props.prove}>
+                        Prove it dead
+                    </button>
+                </div>
+            ) : (
+                <p className="leading-tight">
+                    {ready ? 'A healthy unit reads ' : 'Tap two points on the diagram, or find them by name.'}
+                    {ready && (
+                        <strong className="font-mono text-lg tabular-nums" data-expected>
+                            {asExpected ?? '…'}
+                        </strong>
+                    )}
+                    {expected.isError && <span role="alert"> {expected.error.message}</span>}
+                </p>
+            )}
+            <div className="grid grid-cols-[1fr_auto_auto] gap-2">
+                <label className="flex min-h-[64px] items-center border-2 border-ink bg-paper">
+                    <span className="sr-only">Reading</span>
+                    <input
+                        ref={props.field}
+                        name="reading"
+                        inputMode="decimal"
+                        autoComplete="off"
+                        placeholder="reading"
+                        className="min-h-[60px] w-full min-w-0 bg-transparent px-3 font-mono text-3xl tabular-nums placeholder:text-quiet placeholder:text-xl"
+                        value={entered}
+                        onChange={(e) => props.setEntered(e.target.value)}
+                    />
+                    <span className="pr-3 text-quiet text-xl">{UNIT[meter.fn]}</span>
+                </label>
+                <button
+                    type="button"
+                    data-as-expected
+                    className="key flex-col gap-0 px-3"
+                    disabled={asExpected === null}
+                    onClick={() => props.setEntered((asExpected ?? '').replace(' ', ''))}
+                >
+                    <span className="font-mono tabular-nums">{asExpected ?? '='}</span>
+                    <span className="font-normal text-sm">as expected</span>
+                </button>
+                <button type="button" className="key px-3 text-lg" onClick={() => props.setEntered('OL')}>
+                    OL
+                </button>
+            </div>
+            <div className="grid grid-cols-[1fr_auto] gap-2">
+                <button
+                    type="submit"
+                    className="key min-h-[52px] text-lg"
+                    data-strong="true"
+                    disabled={disabled || !ready || refused !== null}
+                >
+                    Keep the reading
+                </button>
+                {props.isOwn && (
+                    <button type="button" className="key" onClick={props.backToAdvice}>
+                        Next test
+                    </button>
+                )}
+            </div>
+        </form>
+    );
+}
+
+function ProbeKey({
+    lead,
+    point,
+    active,
+    onPick,
+}: {
+    lead: 'red' | 'black';
+    point: string | null;
+    active: boolean;
+    onPick: () => void;
+}) {
+    return (
+        <button
+            type="button"
+            aria-pressed={active}
+            aria-label={`${lead} probe on ${point ?? 'nothing'}`}
+            data-lead={lead}
+            onClick={onPick}
+            className={`min-h-[48px] rounded-[3px] border-2 border-white/70 font-bold font-mono text-lg text-white ${
+                lead === 'red' ? 'bg-probe-red' : 'bg-probe-black'
+            } ${active ? 'outline-3 outline-ink outline-offset-2' : ''}`}
+        >
+            {point ?? 'tap a point'}
+        </button>
+    );
+}

@@ -1,0 +1,112 @@
+import type { Advice, EventType, Trace } from '../../api/types';
+
+interface Props {
+    advice: Advice;
+    trace: Trace;
+    disabled: boolean;
+    other: () => void;
+    prove: () => void;
+    see: (seen: string) => void;
+    send: (type: EventType, data: Record<string, unknown>) => Promise<boolean>;
+}
+
+/** The next move, one glance away: what, why, and what must be done first. */
+export function NextTest({ advice, trace, disabled, other, prove, see, send }: Props) {
+    const { first } = advice;
+    const minutes = advice.minutes < 1 ? 'under a minute' : `about ${Math.round(advice.minutes)} min`;
+    const kind =
+        advice.function === null || advice.function === 'vac'
+            ? advice.line_voltage
+                ? 'live line voltage'
+                : 'live'
+            : 'dead test';
+    const wire = (id: string) => {
+        const w = trace.diagram.wires.find((x) => x.id === id);
+        return w === undefined ? id : `${w.colour} wire ${w.from} – ${w.to}`;
+    };
+    return (
+        <section aria-label="Next test" className="px-5 pt-4 pb-3">
+            <h2 className="heading">
+                Next test · {minutes} · {advice.function === null ? 'look and listen' : kind}
+            </h2>
+            <p className="mt-1 font-bold text-[1.65rem] leading-tight" data-next-title>
+                {advice.title}
+            </p>
+            <p className="text-quiet">{advice.place}</p>
+            <p className="mt-2 leading-snug" data-next-why>
+                {advice.why}
+            </p>
+            {advice.line_voltage && (
+                <p className="mt-2 border-ink border-l-8 pl-3">
+                    Line voltage: qualified hands, rated leads and gloves, one hand where you can.
+                </p>
+            )}
+            {(first.changes.length > 0 || first.prove_dead || first.lift.length > 0 || first.land.length > 0) && (
+                <div className="mt-3 grid gap-2" data-first>
+                    <h3 className="heading">First</h3>
+                    {first.land.map((id) => (
+                        <button
+                            key={id}
+                            type="button"
+                            className="key"
+                            disabled={disabled}
+                            onClick={() => void send('lead', { wire: id, lifted: false })}
+                        >
+                            Landed: {wire(id)}
+                        </button>
+                    ))}
+                    {first.changes.map((c) => (
+                        <button
+                            key={c.name}
+                            type="button"
+                            className="key"
+                            disabled={disabled}
+                            onClick={() => void send('condition', { name: c.name, value: c.value })}
+                        >
+                            {c.label}: {c.says}
+                        </button>
+                    ))}
+                    {first.changes.length === 0 && first.prove_dead && (
+                        <button type="button" className="key" data-strong="true" onClick={prove}>
+                            Prove it dead
+                        </button>
+                    )}
+                    {first.changes.length === 0 &&
+                        !first.prove_dead &&
+                        first.lift.map((id) => (
+                            <button
+                                key={id}
+                                type="button"
+                                className="key"
+                                disabled={disabled}
+                                onClick={() => void send('lead', { wire: id, lifted: true })}
+                            >
+                                Lifted: {wire(id)}
+                            </button>
+                        ))}
+                </div>
+            )}
+            {advice.function === null && first.changes.length === 0 && (
+                <div className="mt-3 flex flex-wrap gap-2">
+                    {advice.choices.map((choice) => (
+                        <button
+                            key={choice}
+                            type="button"
+                            className="key flex-1"
+                            disabled={disabled}
+                            data-seen={choice}
+                            onClick={() => see(choice)}
+                        >
+                            {choice}
+                        </button>
+                    ))}
+                </div>
+            )}
+            {trace.next.length > 1 && (
+                <button type="button" className="mt-2 min-h-[44px] underline underline-offset-4" onClick={other}>
+                    Another test
+                </button>
+            )}
+        </section>
+    );
+}

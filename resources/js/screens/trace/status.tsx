@@ -1,0 +1,47 @@
+import { Link } from 'react-router';
+import type { Trace } from '../../api/types';
+import { ThemeKey } from '../../ui/theme';
+
+/** Live or proved dead, always on screen. Not proved dead is live. */
+export function Status({ trace }: { trace: Trace }) {
+    const { standing, call } = trace;
+    const on = standing.conditions.filter((c) => c.power && c.value).length;
+    const word = standing.proved_dead ? 'PROVED DEAD' : 'LIVE';
+    const small = standing.proved_dead
+        ? 'capacitors hold charge'
+        : on === 0
+          ? 'switched off, not proved'
+          : `up to ${Math.round(standing.highest_volts)} V between leads`;
+    return (
+        <header className="flex items-stretch border-ink border-b-2">
+            <div
+                role="status"
+                className={`flex flex-col justify-center px-4 py-2 leading-tight lg:px-5 ${
+                    standing.proved_dead ? 'border-ink border-r-2 bg-paper text-ink' : 'bg-ink text-paper'
+                }`}
+            >
+                <strong className="whitespace-nowrap text-lg">{word}</strong>
+                <span className="whitespace-nowrap text-sm max-sm:hidden">{small}</span>
+            </div>
+            <div className="min-w-0 flex-1 self-center px-4 py-2 leading-tight">
+                <h1 className="truncate font-bold text-lg">
+                    {call.unit.site} · {call.unit.name}
+                </h1>
+                <p className="truncate text-quiet">
+                    Call {call.number} · {call.complaint}
+                </p>
+            </div>
+            <div className="flex items-center gap-2 px-3 max-sm:px-2">
+                <Link className="key max-sm:hidden" to={`/units/${call.unit.id}`}>
+                    Unit
+                </Link>
+                <span className="max-sm:hidden">
+                    <ThemeKey />
+                </span>
+                <Link className="key" to="/" aria-label="Back to the day">
+                    Day
+                </Link>
+            </div>
+        </header>
+    );
+}

@@ -1,0 +1,286 @@
+import { useEffect, useRef, useState } from 'react';
+import { useOutbox } from '../../api/outbox';
+import type { MeterFunction, Trace } from '../../api/types';
+import { Ladder, type Probes } from '../../diagram/ladder';
+import { Sheet } from '../../ui/sheet';
+import { SignInForm } from '../sign-in/sign-in-form';
+import { Conditions } from './conditions';
+import { FindPoint } from './find-point';
+import { Finding } from './finding';
+import { Keys } from './keys';
+import { Log } from './log';
+import { MeterPanel } from './meter-panel';
+import { NextTest } from './next-test';
+import { ProveDead } from './prove-dead';
+import { Seen } from './seen';
+import { Status } from './status';
+import { Suspects } from './suspects';
+
+type Pane = 'test' | 'diagram' | 'suspects' | 'log';
+type Open = 'prove' | 'find' | 'keys' | null;
+
+const PANES: [Pane, string][] = [
+    ['test', 'Test'],
+    ['diagram', 'Diagram'],
+    ['suspects', 'Suspects'],
+    ['log', 'Log'],
+];
+
+/** The trace screen: diagram, probes, meter, suspects, next test, log. */
+export function TraceBoard({ id, trace }: { id: string; trace: Trace }) {
+    const outbox = useOutbox(id);
+    const [choice, setChoice] = useState(0);
+    const [own, setOwn] = useState<{ probes: Probes; fn: MeterFunction } | null>(null);
+    const [lead, setLead] = useState<'red' | 'black'>('red');
+    const [entered, setEntered] = useState('');
+    const [pane, setPane] = useState<Pane>('test');
+    const [open, setOpen] = useState<Open>(null);
+    const [looking, setLooking] = useState<string | null>(null);
+    const field = useRef<HTMLInputElement>(null);
+
+    const advice = trace.next[choice % Math.max(1, trace.next.length)];
+    const suggested: { probes: Probes; fn: MeterFunction } | null =
+        advice === undefined || advice.function === null
+            ? null
+            : { probes: { red: advice.red, black: advice.black }, fn: advice.function };
+    const meter = own ?? suggested ?? { probes: { red: null, black: null }, fn: 'vac' as const };
+    const mayChange = trace.call.may_change && !trace.standing.closed;
+
+    const fresh = () => {
+        setOwn(null);
+        setChoice(0);
+        setEntered('');
+        setLead('red');
+        setLooking(null);
+    };
+
+    const put = (point: string, which: 'red' | 'black' = lead) => {
+        setOwn({ fn: meter.fn, probes: { ...(own?.probes ?? meter.probes), [which]: point } });
+        setLead(which === 'red' ? 'black' : 'red');
+        setLooking(null);
+    };
+
+    const keep = async (text: string) => {
+        const sent = await outbox.send('reading', {
+            function: meter.fn,
+            red: meter.probes.red ?? '',
+            black: meter.probes.black ?? '',
+            entered: text,
+        });
+        if (sent) {
+            fresh();
+        }
+    };
+
+    const see = async (part: string, seen: string) => {
+        if (await outbox.send('observation', { part, seen })) {
+            fresh();
+        }
+    };
+
+    const other = () => {
+        setOwn(null);
+        setLooking(null);
+        setChoice((n) => n + 1);
+    };
+
+    useEffect(() => {
+        const onKey = (e: KeyboardEvent) => {
+            const typing = e.target instanceof HTMLInputElement || e.target instanceof HTMLTextAreaElement;
+            if (open !== null || e.ctrlKey || e.metaKey || e.altKey || (typing && e.target !== field.current)) {
+                return;
+            }
+            const actions: Record<string, () => void> = {
+                n: other,
+                o: () => setEntered('OL'),
+                '=': () => document.querySelector<HTMLButtonElement>('[data-as-expected]')?.click(),
+                '/': () => setOpen('find'),
+                d: () => setOpen('prove'),
+                '?': () => setOpen('keys'),
+                r: () => setLead('red'),
+                b: () => setLead('black'),
+                m: () => field.current?.focus(),
+            };
+            const act = actions[e.key.toLowerCase()];
+            // letters that belong to a unit may be typed into the field
+            if (act !== undefined && !(typing && ['m'].includes(e.key.toLowerCase()))) {
+                e.preventDefault();
+                act();
+            }
+        };
+        window.addEventListener('keydown', onKey);
+        return () => window.removeEventListener('keydown', onKey);
+    });
+
+    const shown = (p: Pane) => (pane === p ? '' : 'max-lg:hidden');
+
+    return (
+        <main className="flex h-dvh flex-col">
+            <Status trace={trace} />
+            <div className="min-h-0 flex-1 max-lg:overflow-y-auto lg:grid lg:grid-cols-[minmax(0,1fr)_420px]">
+                <section className={`flex min-h-0 flex-col ${shown('diagram')}`} aria-label="Diagram">
+                    <Conditions
+                        trace={trace}
+                        disabled={!mayChange || outbox.busy}
+                        set={(name, value) => outbox.send('condition', { name, value })}
+                    />
+                    <div className="min-h-0 flex-1 overflow-auto px-2 pb-6">
+                        <Ladder
+                            diagram={trace.diagram}
+                            probes={meter.probes}
+                            proved={trace.proved}
+                            lifted={trace.standing.lifted}
+                            onPoint={put}
+                            onPart={(part) => {
+                                setLooking(part);
+                                setPane('test');
+                            }}
+                        />
+                        <Legend drawnAs={trace.diagram.drawn_as} />
+                    </div>
+                </section>
+                <aside className="min-h-0 border-ink bg-margin lg:overflow-y-auto lg:border-l-2">
+                    <div className={shown('test')}>
+                        {outbox.error !== null && !outbox.error.isExpired && (
+                            <p
+                                role="alert"
+                                className="flex items-start justify-between gap-3 border-ink border-b-2 border-l-8 p-4 font-bold"
+                            >
+                                <span>{outbox.error.message}</span>
+                                {outbox.pending !== null ? (
+                                    <button type="button" className="key" onClick={() => void outbox.retry()}>
+                                        Send again
+                                    </button>
+                                ) : (
+                                    <button type="button" className="key" aria-label="Dismiss" onClick={outbox.forget}>
+                                        ✕
+                                    </button>
+                                )}
+                            </p>
+                        )}
+                        <Finding trace={trace} disabled={outbox.busy} send={outbox.send} />
+                        {mayChange && trace.suspects.found !== null && own === null && looking === null && (
+                            <p className="border-ink border-b-2 px-5 py-3">
+                                <button
+                                    type="button"
+                                    className="key"
+                                    onClick={() => setOwn({ fn: 'vac', probes: { red: null, black: null } })}
+                                >
+                                    Use the meter
+                                </button>
+                            </p>
+                        )}
+                        {mayChange && looking !== null ? (
+                            <Seen
+                                part={looking}
+                                label={trace.diagram.parts[looking]?.label ?? looking}
+                                choices={trace.diagram.parts[looking]?.observables ?? []}
+                                disabled={outbox.busy}
+                                pick={(seen) => void see(looking, seen)}
+                                cancel={() => setLooking(null)}
+                            />
+                        ) : (
+                            mayChange &&
+                            (trace.suspects.found === null || own !== null) && (
+                                <>
+                                    {own === null && advice !== undefined && (
+                                        <NextTest
+                                            advice={advice}
+                                            trace={trace}
+                                            disabled={outbox.busy}
+                                            other={other}
+                                            send={outbox.send}
+                                            prove={() => setOpen('prove')}
+                                            see={(seen) => void see(advice.red, seen)}
+                                        />
+                                    )}
+                                    {(own !== null || advice === undefined || advice.function !== null) && (
+                                        <MeterPanel
+                                            call={id}
+                                            stamp={trace.events.length}
+                                            meter={meter}
+                                            isOwn={own !== null}
+                                            lead={lead}
+                                            setLead={setLead}
+                                            setFunction={(fn) => setOwn({ fn, probes: meter.probes })}
+                                            backToAdvice={fresh}
+                                            find={() => setOpen('find')}
+                                            prove={() => setOpen('prove')}
+                                            entered={entered}
+                                            setEntered={(text) => {
+                                                setEntered(text);
+                                                outbox.forget();
+                                            }}
+                                            keep={(text) => void keep(text)}
+                                            disabled={outbox.busy}
+                                            field={field}
+                                        />
+                                    )}
+                                    {own === null && advice?.function === null && (
+                                        <p className="px-5 pb-4">
+                                            <button type="button" className="key" onClick={() => setOwn(meter)}>
+                                                Use the meter instead
+                                            </button>
+                                        </p>
+                                    )}
+                                </>
+                            )
+                        )}
+                    </div>
+                    <div className={shown('suspects')}>
+                        <Suspects trace={trace} />
+                    </div>
+                    <div className={shown('log')}>
+                        <Log trace={trace} disabled={!mayChange || outbox.busy} send={outbox.send} />
+                    </div>
+                </aside>
+            </div>
+            <nav className="grid grid-cols-4 border-ink border-t-2 lg:hidden" aria-label="Panes">
+                {PANES.map(([p, label]) => (
+                    <button
+                        key={p}
+                        type="button"
+                        aria-current={pane === p}
+                        className={`min-h-[56px] font-bold ${pane === p ? 'bg-ink text-paper' : 'bg-paper text-ink'}`}
+                        onClick={() => setPane(p)}
+                    >
+                        {label}
+                    </button>
+                ))}
+            </nav>
+            <Keys.Bar open={() => setOpen('keys')} />
+            <Keys.Sheet open={open === 'keys'} onOpenChange={(o) => setOpen(o ? 'keys' : null)} />
+            <FindPoint
+                open={open === 'find'}
+                onOpenChange={(o) => setOpen(o ? 'find' : null)}
+                diagram={trace.diagram}
+                lead={lead}
+                pick={(point, which) => {
+                    put(point, which);
+                    setOpen(null);
+                }}
+            />
+            <ProveDead
+                open={open === 'prove'}
+                onOpenChange={(o) => setOpen(o ? 'prove' : null)}
+                trace={trace}
+                disabled={outbox.busy}
+                send={outbox.send}
+                problem={outbox.error?.isExpired === false ? outbox.error.message : null}
+            />
+            <Sheet open={outbox.error?.isExpired === true} onOpenChange={() => {}} title="Sign in again">
+                <p className="mb-4">Your session has ended. What you entered is kept and goes in as soon as you sign in.</p>
+                <SignInForm onDone={() => void outbox.retry().then((sent) => sent && fresh())} />
+            </Sheet>
+        </main>
+    );
+}
+
+function Legend({ drawnAs }: { drawnAs: string | null }) {
+    return (
+        <p className="px-4 text-quiet text-sm">
+            Drawn as {drawnAs === null ? 'a healthy unit' : `it stands with: ${drawnAs}`}. Broad highlight: live. Cool highlight:
+            common. Dashed highlight: back-fed, it reads but feeds nothing. Bare line: dead. Tick: proved by a reading.
+        </p>
+    );
+}

@@ -1,0 +1,25 @@
+import { Dialog } from 'radix-ui';
+import type { ReactNode } from 'react';
+
+/** A dialog: a sheet of the same paper laid over the print. */
+export function Sheet(props: { open: boolean; onOpenChange: (open: boolean) => void; title: string; children: ReactNode }) {
+    return (
+        <Dialog.Root open={props.open} onOpenChange={props.onOpenChange}>
+            <Dialog.Portal>
+                <Dialog.Overlay className="fixed inset-0 z-10 bg-black/50" />
+                <Dialog.Content
+                    aria-describedby={undefined}
+                    className="fixed top-1/2 left-1/2 z-20 max-h-[92vh] w-[min(560px,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto border-2 border-ink bg-paper p-5"
+                >
+                    <div className="mb-3 flex items-start justify-between gap-4">
+                        <Dialog.Title className="font-bold text-xl">{props.title}</Dialog.Title>
+                        <Dialog.Close className="key" aria-label="Close">
+                            ✕
+                        </Dialog.Close>
+                    </div>
+                    {props.children}
+                </Dialog.Content>
+            </Dialog.Portal>
+        </Dialog.Root>
+    );
+}
