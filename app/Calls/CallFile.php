@@ -88,13 +88,13 @@ final class CallFile
         return $rows;
     }
 
-    /** @param array<mixed> $data */
+    /** @param  array<mixed>  $data */
     private function text(array $data, string $key): string
     {
         return is_string($data[$key] ?? null) ? $data[$key] : throw new UnusableCallFile("The file lacks \"$key\". It may have been edited; export it again.");
     }
 
-    /** @param array<mixed> $data */
+    /** @param  array<mixed>  $data */
     private function date(array $data, string $key): Carbon
     {
         try {

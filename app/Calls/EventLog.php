@@ -15,7 +15,9 @@ use Levin\Core\Record\Refusal;
 /** Appends to a call's log. */
 final readonly class EventLog
 {
-    public function __construct(private CircuitShelf $shelf) {}
+    public function __construct(private CircuitShelf $shelf)
+    {
+    }
 
     /**
      * @param  string  $id  made by the client; the same one a second time changes nothing

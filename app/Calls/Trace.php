@@ -29,7 +29,9 @@ final readonly class Trace
     /** The diagram is drawn as the leading suspect has it once that is this probable. */
     private const LEADING = 0.5;
 
-    public function __construct(private CircuitShelf $shelf) {}
+    public function __construct(private CircuitShelf $shelf)
+    {
+    }
 
     /** @return array<string, mixed> */
     public function of(Call $call, Request $request): array

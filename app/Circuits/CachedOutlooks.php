@@ -13,7 +13,9 @@ final class CachedOutlooks implements OutlookStore
     /** @var array<string, mixed> what this request has read already */
     private array $read = [];
 
-    public function __construct(private readonly string $version) {}
+    public function __construct(private readonly string $version)
+    {
+    }
 
     public static function store(): Repository
     {

@@ -17,7 +17,9 @@ final class CircuitShelf
     /** @var array<string, array{Settler, string}> settler and version by circuit id */
     private array $ready = [];
 
-    public function __construct(private readonly string $folder) {}
+    public function __construct(private readonly string $folder)
+    {
+    }
 
     /** Whether there is such a circuit. */
     public function has(string $id): bool

@@ -20,9 +20,11 @@ final class SimulatedVisit
 {
     private Carbon $clock;
 
-    public function __construct(private readonly CircuitShelf $shelf, private readonly EventLog $log) {}
+    public function __construct(private readonly CircuitShelf $shelf, private readonly EventLog $log)
+    {
+    }
 
-    /** @param int $tests at most this many readings and looks */
+    /** @param  int  $tests at most this many readings and looks */
     public function work(Call $call, User $user, string $fault, int $tests, string $cause = '', bool $close = false): void
     {
         $this->clock = $call->scheduled_for->copy()->addMinutes(6);
@@ -103,7 +105,7 @@ final class SimulatedVisit
         return Standing::after($this->shelf->model($call->unit->circuit)->circuit, $call->events()->get()->map(fn (CallEvent $e) => $e->toEvent()));
     }
 
-    /** @param array<string, mixed> $data */
+    /** @param  array<string, mixed>  $data */
     private function append(Call $call, User $user, EventType $type, array $data): void
     {
         $this->clock->addMinutes(2);

@@ -9,7 +9,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** Nothing is fetched from elsewhere at run time, and the browser is told so. */
 class SecureHeaders
 {
-    /** @param Closure(Request): Response $next */
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $response = $next($request);

@@ -32,7 +32,8 @@ final readonly class Circuit
         public array $wires,
         public array $conditions,
         public array $ladder,
-    ) {}
+    ) {
+    }
 
     /** @throws UnknownName */
     public function part(string $id): Part

@@ -19,7 +19,9 @@ final class CircuitBuilder
     /** @var list<Problem> */
     private array $problems = [];
 
-    public function __construct(private readonly string $file, private readonly LineIndex $lines) {}
+    public function __construct(private readonly string $file, private readonly LineIndex $lines)
+    {
+    }
 
     /**
      * @param  array<mixed>  $data  already valid against the schema
@@ -208,7 +210,7 @@ final class CircuitBuilder
         }
     }
 
-    /** @param array<mixed> $data */
+    /** @param  array<mixed>  $data */
     private static function section(array $data): Section
     {
         $pair = static fn (mixed $p): array => is_array($p) && is_string($p[0] ?? null) && is_string($p[1] ?? null) ? [$p[0], $p[1]] : throw new \LogicException('The schema let a bad pair through.');
@@ -246,7 +248,7 @@ final class CircuitBuilder
         return is_array($child) ? $child : [];
     }
 
-    /** @param array<mixed> $data */
+    /** @param  array<mixed>  $data */
     private static function string(array $data, string $key, string $default = ''): string
     {
         $value = $data[$key] ?? $default;
@@ -254,7 +256,7 @@ final class CircuitBuilder
         return is_string($value) ? $value : $default;
     }
 
-    /** @param array<mixed> $data */
+    /** @param  array<mixed>  $data */
     private static function float(array $data, string $key): float
     {
         $value = $data[$key] ?? 0;

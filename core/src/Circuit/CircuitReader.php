@@ -40,7 +40,7 @@ final class CircuitReader
             throw new InvalidCircuit($name, [new Problem(1, '', 'The file holds no circuit.', 'Start from circuits/split-cooling.yaml.')]);
         }
         $lines = new LineIndex($text);
-        $problems = self::schemaProblems($data, $lines);
+        $problems = self::schemaProblems(Yaml::parse($text, Yaml::PARSE_OBJECT_FOR_MAP), $lines);
         if ($problems !== []) {
             throw new InvalidCircuit($name, $problems);
         }
@@ -49,14 +49,14 @@ final class CircuitReader
     }
 
     /**
-     * @param  array<mixed>  $data
+     * @param  mixed  $data  with maps as objects, so that an empty map is not taken for a list
      * @return list<Problem>
      */
-    private static function schemaProblems(array $data, LineIndex $lines): array
+    private static function schemaProblems(mixed $data, LineIndex $lines): array
     {
         $schema = file_get_contents(self::SCHEMA);
         $validator = new Validator(max_errors: 20);
-        $result = $validator->validate(json_decode((string) json_encode($data, JSON_FORCE_OBJECT & 0)), (string) $schema);
+        $result = $validator->validate($data, (string) $schema);
         $error = $result->error();
         if ($error === null) {
             return [];
@@ -64,9 +64,12 @@ final class CircuitReader
         $problems = [];
         foreach (self::leaves($error) as $leaf) {
             $path = array_map(strval(...), array_values($leaf->data()->fullPath()));
-            [$what, $remedy] = self::explain($leaf, $data);
-            $problem = new Problem($lines->of($path), implode('.', $path), $what, $remedy);
-            $problems[(string) $problem] = $problem;
+            [$what, $remedy] = self::explain($leaf);
+            $extra = $leaf->keyword() === 'additionalProperties' ? self::names($leaf, 'properties') : [];
+            foreach ($extra === [] ? [$path] : array_map(static fn (string $key): array => [...$path, $key], $extra) as $at) {
+                $problem = new Problem($lines->of($at), implode('.', $at), $what, $remedy);
+                $problems[(string) $problem] = $problem;
+            }
         }
 
         return array_values($problems);
@@ -82,24 +85,26 @@ final class CircuitReader
         return array_merge(...array_map(static fn (mixed $sub): array => $sub instanceof ValidationError ? self::leaves($sub) : [], array_values($error->subErrors())));
     }
 
-    /**
-     * @param  array<mixed>  $data
-     * @return array{string, string}
-     */
-    private static function explain(ValidationError $error, array $data): array
+    /** @return array{string, string} */
+    private static function explain(ValidationError $error): array
     {
         $args = $error->args();
-        $list = static fn (string $key): string => implode(', ', array_filter((array) ($args[$key] ?? []), is_string(...)));
 
         return match ($error->keyword()) {
-            'required' => ['It lacks '.$list('missing').'.', 'Add it; docs/circuit-file.md says what goes there.'],
-            'additionalProperties' => ['Unknown key '.$list('properties').'.', 'Remove it or mend its spelling; unknown keys are never ignored.'],
-            'type' => ['It is the wrong type of value ('.self::text($args['type'] ?? '').').', 'It must be '.implode(' or ', array_filter((array) ($args['expected'] ?? []), is_string(...))).'.'],
+            'required' => ['It lacks '.implode(', ', self::names($error, 'missing')).'.', 'Add it; docs/circuit-file.md says what goes there.'],
+            'additionalProperties' => ['Unknown key '.implode(', ', self::names($error, 'properties')).'.', 'Remove it or mend its spelling; unknown keys are never ignored.'],
+            'type' => ['It is the wrong type of value ('.self::text($args['type'] ?? '').').', 'It must be '.implode(' or ', self::names($error, 'expected')).'.'],
             'pattern' => ['The name or value has the wrong form.', 'Parts are CAPITALS, wires and conditions small letters, points PART.TERMINAL.'],
             'const' => ['This version of the format is not known.', 'Write "levin: 1".'],
             'enum' => ['The value is not one of those allowed.', 'See circuits/circuit.schema.json for the list.'],
             default => [rtrim($error->message(), '.').'.', 'See docs/circuit-file.md.'],
         };
+    }
+
+    /** @return list<string> */
+    private static function names(ValidationError $error, string $key): array
+    {
+        return array_values(array_filter((array) ($error->args()[$key] ?? []), is_string(...)));
     }
 
     private static function text(mixed $value): string

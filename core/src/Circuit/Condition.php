@@ -19,5 +19,6 @@ final readonly class Condition
         public string $on,
         public string $off,
         public bool $power = false,
-    ) {}
+    ) {
+    }
 }

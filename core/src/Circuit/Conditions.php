@@ -13,7 +13,9 @@ final readonly class Conditions
      * @param  array<string, bool>  $values  by condition name
      * @param  list<string>  $lifted  ids of wires lifted at one end, sorted
      */
-    private function __construct(private array $values, public array $lifted) {}
+    private function __construct(private array $values, public array $lifted)
+    {
+    }
 
     public static function healthyDefaults(Circuit $circuit): self
     {

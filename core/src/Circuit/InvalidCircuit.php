@@ -9,7 +9,7 @@ namespace Levin\Core\Circuit;
  */
 final class InvalidCircuit extends \RuntimeException
 {
-    /** @param non-empty-list<Problem> $problems */
+    /** @param  non-empty-list<Problem>  $problems */
     public function __construct(public readonly string $source, public readonly array $problems)
     {
         parent::__construct(implode("\n", array_map(static fn (Problem $p): string => "$source: $p", $problems)));

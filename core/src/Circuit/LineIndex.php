@@ -27,7 +27,7 @@ final class LineIndex
         }
     }
 
-    /** @param list<string|int> $path the line of the deepest key on the path that is known */
+    /** @param  list<string|int>  $path the line of the deepest key on the path that is known */
     public function of(array $path): ?int
     {
         for ($i = count($path); $i > 0; $i--) {

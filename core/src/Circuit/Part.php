@@ -23,7 +23,8 @@ final readonly class Part
         public array $terminals,
         public string $case,
         public ?int $line = null,
-    ) {}
+    ) {
+    }
 
     public function point(string $terminal): string
     {

@@ -7,7 +7,9 @@ namespace Levin\Core\Circuit;
 /** One thing wrong in a circuit file, and what to do about it. */
 final readonly class Problem
 {
-    public function __construct(public ?int $line, public string $where, public string $what, public string $remedy) {}
+    public function __construct(public ?int $line, public string $where, public string $what, public string $remedy)
+    {
+    }
 
     public function __toString(): string
     {

@@ -13,5 +13,7 @@ final readonly class Section
      * @param  array{0: string, 1: string}|null  $rails  a point on the left rail and one on the right
      * @param  list<array{0: string, 1: string}>  $rows  first and last point of each row
      */
-    public function __construct(public string $title, public ?array $rails, public array $rows) {}
+    public function __construct(public string $title, public ?array $rails, public array $rows)
+    {
+    }
 }

@@ -9,7 +9,7 @@ namespace Levin\Core\Circuit;
  */
 final class UnknownName extends \DomainException
 {
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     private static function of(string $what, string $name, array $known): self
     {
         $near = self::nearest($name, $known);
@@ -18,31 +18,31 @@ final class UnknownName extends \DomainException
         return new self("There is no $what \"$name\" in this circuit.$hint");
     }
 
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function point(string $name, array $known): self
     {
         return self::of('point', $name, $known);
     }
 
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function part(string $name, array $known): self
     {
         return self::of('part', $name, $known);
     }
 
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function wire(string $name, array $known): self
     {
         return self::of('wire', $name, $known);
     }
 
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function condition(string $name, array $known): self
     {
         return self::of('condition', $name, $known);
     }
 
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function fault(string $name, array $known): self
     {
         return self::of('fault', $name, $known);

@@ -6,10 +6,12 @@ namespace Levin\Core\Circuit;
 
 /**
  * A conductor between two points. It has resistance, stray capacitance to earth, and can fail.
+ *
+ * It is lifted at its first end, and when it rubs through to ground it does so by its second: so lifting it parts the two.
  */
 final readonly class Wire
 {
-    /** @param float $length metres */
+    /** @param  float  $length metres */
     public function __construct(
         public string $id,
         public string $from,
@@ -19,7 +21,8 @@ final readonly class Wire
         public float $length,
         public string $case,
         public ?int $line = null,
-    ) {}
+    ) {
+    }
 
     /** Ohms, end to end. */
     public function resistance(): float

@@ -21,5 +21,6 @@ final readonly class Advice
         public float|string|null $healthy,
         public string $why,
         public array $outcomes,
-    ) {}
+    ) {
+    }
 }

@@ -25,7 +25,8 @@ final readonly class Assessment
         public array $proved,
         public array $meanings,
         public bool $contradiction,
-    ) {}
+    ) {
+    }
 
     /** The group that is as good as found, if there is one. */
     public function found(): ?SuspectGroup

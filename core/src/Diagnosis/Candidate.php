@@ -25,5 +25,6 @@ final readonly class Candidate
         public array $lift,
         public float $minutes,
         public float $risk,
-    ) {}
+    ) {
+    }
 }

@@ -31,7 +31,9 @@ final readonly class Candidates
     /** Shock boundaries start here: NFPA 70E (from memory). */
     private const LINE_VOLTS = 50.0;
 
-    public function __construct(private Model $model) {}
+    public function __construct(private Model $model)
+    {
+    }
 
     /**
      * @param  string|null  $place  where the technician is now
@@ -122,7 +124,12 @@ final readonly class Candidates
     {
         $wire = $this->model->circuit->wires[$target] ?? null;
         if ($wire !== null) {
-            return [];          // a wire is read by voltage, or shows as its neighbours' tests clear them
+            // to ground from either end, whole and parted
+            return [
+                [MeterFunction::Ohms, $wire->from, $wire->case, []],
+                [MeterFunction::Ohms, $wire->from, $wire->case, [$wire->id]],
+                [MeterFunction::Ohms, $wire->to, $wire->case, [$wire->id]],
+            ];
         }
         $component = $this->model->components[$target];
         $part = $component->part;

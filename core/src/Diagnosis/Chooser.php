@@ -21,7 +21,7 @@ final class Chooser
     private const OFFERED = 6;
 
     /** Dead tests of single parts are weighed once at most this many suspects are in play. */
-    private const FEW = 16;
+    private const FEW = 24;
 
     /** Below this a test is not worth its time, bits. */
     private const WORTH = 0.02;
@@ -29,7 +29,9 @@ final class Chooser
     /** Energising a unit that is off: close up, warn, switch on. Minutes. [practice, no published source] */
     private const ENERGISE = 1.5;
 
-    public function __construct(private readonly Model $model, private readonly Predictor $predictor) {}
+    public function __construct(private readonly Model $model, private readonly Predictor $predictor)
+    {
+    }
 
     /**
      * @param  list<float>  $posterior  by suspect
@@ -175,16 +177,8 @@ final class Chooser
 
             return $predicted;
         }
-        // with its leads lifted the part is alone: only its own faults and those of the wires left on it can show
-        $near = [$this->model->circuit->partAt($test->red)->id => true, $this->model->circuit->partAt($test->black)->id => true];
-        foreach ([$test->red, $test->black] as $point) {
-            foreach ($this->model->circuit->wiresAt($point) as $wire) {
-                $near[$wire->id] = true;
-            }
-        }
         foreach ($suspects as $s) {
-            $target = isset($this->predictor->suspects[$s][0]) ? $this->model->faults[$this->predictor->suspects[$s][0]]->target : '';
-            $predicted[$s] = $this->predictor->deadReading(isset($near[$target]) ? $s : 0, $function, $test->red, $test->black, $test->conditions);
+            $predicted[$s] = $this->predictor->deadReading($s, $function, $test->red, $test->black, $test->conditions);
         }
 
         return $predicted;
@@ -283,7 +277,7 @@ final class Chooser
         return $value === null ? 'OL' : Display::format($test->function, $value);
     }
 
-    /** @param list<array{shows: string, suspects: list<string>, probability: float}> $outcomes most probable first */
+    /** @param  list<array{shows: string, suspects: list<string>, probability: float}>  $outcomes most probable first */
     private function why(array $outcomes, string $expected): string
     {
         $phrase = static function (array $o): string {

@@ -48,7 +48,6 @@ final readonly class Investigation
     /**
      * @param  list<Evidence>  $evidence  in the order it was gathered
      * @param  Conditions  $now  as the unit stands
-     * @param  bool  $provedDead
      * @param  string|null  $place  where the technician is
      *
      * @throws UnknownName when evidence names a part or point the circuit does not have
@@ -197,7 +196,7 @@ final readonly class Investigation
         return $groups;
     }
 
-    /** @param non-empty-list<float> $posterior */
+    /** @param  non-empty-list<float>  $posterior */
     private function countInPlay(array $posterior): int
     {
         $least = self::IN_PLAY * max($posterior);

@@ -13,5 +13,7 @@ final readonly class Meaning
      * @param  int  $after  and after it
      * @param  string  $text  in a few words
      */
-    public function __construct(public bool $asHealthy, public int $before, public int $after, public string $text) {}
+    public function __construct(public bool $asHealthy, public int $before, public int $after, public string $text)
+    {
+    }
 }

@@ -27,7 +27,8 @@ final readonly class Outlook
         public array $impedances,
         public array $observed,
         public array $states,
-    ) {}
+    ) {
+    }
 
     /** Volts a 10 MΩ meter shows between two nodes; −1 is earth. */
     public function volts(int $suspect, int $a, int $b, float $inputOhms): float

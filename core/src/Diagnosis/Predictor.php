@@ -23,7 +23,7 @@ final class Predictor
 
     private readonly Meter $meter;
 
-    /** @var array<string, float|null> */
+    /** @var array<string, Settled> */
     private array $dead = [];
 
     public function __construct(public readonly Settler $settler, private readonly OutlookStore $store)
@@ -71,13 +71,16 @@ final class Predictor
      */
     public function deadReading(int $suspect, MeterFunction $function, string $red, string $black, Conditions $conditions): ?float
     {
-        $key = "$suspect $function->value $red $black ".$conditions->key();
-        if (! array_key_exists($key, $this->dead)) {
-            $reading = $this->meter->read($function, $red, $black, $this->settled($suspect, $conditions));
-            $this->dead[$key] = $reading->overload ? null : $reading->value;
-        }
+        $reading = $this->meter->read($function, $red, $black, $this->deadSettled($suspect, $conditions));
 
-        return $this->dead[$key];
+        return $reading->overload ? null : $reading->value;
+    }
+
+    private function deadSettled(int $suspect, Conditions $conditions): Settled
+    {
+        $key = $suspect.' '.$conditions->key();
+
+        return $this->dead[$key] ??= $this->settled($suspect, $conditions);
     }
 
     /**

@@ -11,7 +11,9 @@ final readonly class SuspectGroup
      * @param  list<string>  $faults  fault ids; empty for the healthy unit
      * @param  list<string>  $labels
      */
-    public function __construct(public array $faults, public array $labels, public float $probability) {}
+    public function __construct(public array $faults, public array $labels, public float $probability)
+    {
+    }
 
     public function label(): string
     {

@@ -19,7 +19,9 @@ final class SpiceNetlist
     /** @var list<string> */
     private array $cards = [];
 
-    private function __construct(private readonly Settled $settled) {}
+    private function __construct(private readonly Settled $settled)
+    {
+    }
 
     public static function of(Settled $settled): string
     {
@@ -30,7 +32,7 @@ final class SpiceNetlist
         foreach ($model->nodes as $point => $node) {
             $head[] = sprintf('* point %s is node %s', $point, self::node($node));
         }
-        $hertz = self::number($model->omega / (2 * M_PI));
+        $hertz = self::number($model->circuit->frequency);
 
         return implode("\n", [...$head, ...$export->cards, ".ac lin 1 $hertz $hertz", '.end', '']);
     }
@@ -87,7 +89,7 @@ final class SpiceNetlist
         }
     }
 
-    /** @param list<float> $values G, B, Jre, Jim */
+    /** @param  list<float>  $values G, B, Jre, Jim */
     private function source(string $name, int $a, int $b, array $values): void
     {
         $this->admittance($name, $a, $b, $values[0], $values[1]);

@@ -22,5 +22,6 @@ final readonly class Drawing
         public array $points,
         public array $symbols,
         public array $conductors,
-    ) {}
+    ) {
+    }
 }

@@ -9,8 +9,10 @@ use Levin\Core\Parts\Symbol;
 /** A wire or a symbol between two points, on its way into the drawing. */
 final readonly class Edge
 {
-    /** @param Symbol|null $symbol null for a wire */
-    public function __construct(public string $id, public string $a, public string $b, public ?Symbol $symbol = null) {}
+    /** @param  Symbol|null  $symbol null for a wire */
+    public function __construct(public string $id, public string $a, public string $b, public ?Symbol $symbol = null)
+    {
+    }
 
     public function other(string $point): string
     {

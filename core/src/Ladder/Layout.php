@@ -20,11 +20,11 @@ final class Layout
 
     public const SYMBOL = 92.0;
 
-    private const ROW = 88.0;
+    private const ROW = 78.0;
 
     private const MARGIN = 56.0;
 
-    private const TITLE = 58.0;
+    private const TITLE = 50.0;
 
     /** @var array<string, Edge> not drawn yet */
     private array $edges = [];
@@ -176,7 +176,7 @@ final class Layout
 
     private function draw(Plan $plan, float $span): void
     {
-        $this->titles[] = ['title' => $plan->title, 'y' => $this->y + 30];
+        $this->titles[] = ['title' => $plan->title, 'y' => $this->y + 26];
         $top = $this->y + self::TITLE;
         $x = array_map(static fn (float $v): float => $v + self::MARGIN, $plan->positions($span));
         $rail = $plan->rails ?? [];
@@ -227,7 +227,7 @@ final class Layout
         }
     }
 
-    /** @param list<array{float, float}> $path */
+    /** @param  list<array{float, float}>  $path */
     private function lead(string $from, string $to, array $path): void
     {
         $path = self::route($path);

@@ -16,8 +16,10 @@ final class Plan
     /** @var list<array{0: string, 1: string, 2: float}> left, right, least distance */
     private array $order = [];
 
-    /** @param array{0: string, 1: string}|null $rails */
-    public function __construct(public readonly string $title, public readonly ?array $rails) {}
+    /** @param  array{0: string, 1: string}|null  $rails */
+    public function __construct(public readonly string $title, public readonly ?array $rails)
+    {
+    }
 
     public function isEmpty(): bool
     {
@@ -55,7 +57,7 @@ final class Plan
         $backwards ? $this->add($end, array_reverse($edges)) : $this->add($start, $edges);
     }
 
-    /** @param list<Edge> $edges */
+    /** @param  list<Edge>  $edges */
     private function add(string $start, array $edges): void
     {
         $at = $start;

@@ -7,7 +7,7 @@ namespace Levin\Core\Meter;
 /** How a value looks on the meter: range, decimals and prefix. */
 final class Display
 {
-    /** @param float $value SI */
+    /** @param  float  $value SI */
     public static function format(MeterFunction $function, float $value): string
     {
         $spec = Spec::of($function);

@@ -9,8 +9,10 @@ namespace Levin\Core\Meter;
  */
 final readonly class Entry
 {
-    /** @param float|null $value SI; null for OL */
-    private function __construct(public ?float $value) {}
+    /** @param  float|null  $value SI; null for OL */
+    private function __construct(public ?float $value)
+    {
+    }
 
     /** Units each function may be entered in, as factors to SI; the empty one is what a bare number means. */
     private const UNITS = [

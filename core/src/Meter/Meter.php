@@ -26,7 +26,9 @@ final class Meter
 
     private const BEEP_BELOW = 30.0;
 
-    public function __construct(private readonly Settler $settler) {}
+    public function __construct(private readonly Settler $settler)
+    {
+    }
 
     /** @throws UnknownName for a point the circuit does not have */
     public function read(MeterFunction $function, string $red, string $black, Settled $circuit): MeterReading
@@ -56,7 +58,7 @@ final class Meter
         return $circuit->between($red, $black)->times($share)->abs();
     }
 
-    /** @param Factorisation $network the d.c. network of the circuit */
+    /** @param  Factorisation  $network the d.c. network of the circuit */
     public function resistance(MeterFunction $function, string $red, string $black, Factorisation $network): MeterReading
     {
         $model = $this->settler->model;

@@ -24,7 +24,8 @@ final readonly class MeterReading
         public ?float $exact,
         public array $warnings,
         public bool $valid = true,
-    ) {}
+    ) {
+    }
 
     /** The display, with its unit. */
     public function display(): string

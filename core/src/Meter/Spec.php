@@ -14,7 +14,9 @@ final readonly class Spec
      * @param  float  $percent  of the reading
      * @param  int  $digits  counts of the last place
      */
-    private function __construct(public array $ranges, public float $percent, public int $digits) {}
+    private function __construct(public array $ranges, public float $percent, public int $digits)
+    {
+    }
 
     public static function of(MeterFunction $function): self
     {

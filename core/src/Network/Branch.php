@@ -13,7 +13,9 @@ final readonly class Branch
      * @param  list<int>  $nodes  two nodes, or four for a coupled pair of ports
      * @param  bool  $injects  whether it carries a current source beside its admittance
      */
-    public function __construct(public array $nodes, public bool $injects = false) {}
+    public function __construct(public array $nodes, public bool $injects = false)
+    {
+    }
 
     public function isCoupled(): bool
     {

@@ -9,7 +9,9 @@ namespace Levin\Core\Network;
  */
 final readonly class Complex
 {
-    public function __construct(public float $re, public float $im = 0.0) {}
+    public function __construct(public float $re, public float $im = 0.0)
+    {
+    }
 
     public static function polar(float $magnitude, float $degrees): self
     {

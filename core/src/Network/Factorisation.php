@@ -150,7 +150,7 @@ final class Factorisation
         return array_map(fn (int $v): float => hypot($this->re[$v], $this->im[$v]), $own);
     }
 
-    /** @param list<int> $nodes in order of elimination */
+    /** @param  list<int>  $nodes in order of elimination */
     private function eliminate(array $nodes): void
     {
         $t = $this->topology;

@@ -46,9 +46,10 @@ final readonly class Topology
         public array $touched,
         public array $branches,
         public int $values,
-    ) {}
+    ) {
+    }
 
-    /** @param list<Branch> $branches */
+    /** @param  list<Branch>  $branches */
     public static function of(int $nodes, array $branches): self
     {
         $offset = [];

@@ -81,7 +81,7 @@ final class Model
         foreach ($circuit->wires as $id => $wire) {
             $this->branchesOf[$id] = [count($branches), count($branches) + 1];
             $branches[] = new Branch([$number($wire->from), $number($wire->to)]);
-            $branches[] = new Branch([$number($wire->from), $number($wire->case)]);
+            $branches[] = new Branch([$number($wire->to), $number($wire->case)]);
             foreach ([$wire->from, $wire->to] as $end) {
                 $this->stray[$nodes[$end]] = ($this->stray[$nodes[$end]] ?? self::STRAY_TERMINAL) + self::STRAY_PER_METRE * $wire->length / 2;
             }

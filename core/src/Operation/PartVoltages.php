@@ -15,7 +15,9 @@ final readonly class PartVoltages implements Voltages
      * @param  array<int, float>  $re
      * @param  array<int, float>  $im
      */
-    public function __construct(private Model $model, private Component $component, private array $re, private array $im) {}
+    public function __construct(private Model $model, private Component $component, private array $re, private array $im)
+    {
+    }
 
     public function across(string $a, string $b): Complex
     {

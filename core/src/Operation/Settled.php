@@ -31,7 +31,8 @@ final readonly class Settled
         public array $im,
         public array $chattering,
         public int $rounds,
-    ) {}
+    ) {
+    }
 
     /** Volts against earth. */
     public function at(string $point): Complex

@@ -22,7 +22,15 @@ final class Settler
     /** @var array<string, Factorisation> healthy networks in the initial state, by conditions and frequency */
     private array $bases = [];
 
-    public function __construct(public readonly Model $model) {}
+    /** @var \WeakMap<Settled, array<string, Factorisation>> a settled circuit is usually read more than once */
+    private \WeakMap $passives;
+
+    public function __construct(public readonly Model $model)
+    {
+        /** @var \WeakMap<Settled, array<string, Factorisation>> $none */
+        $none = new \WeakMap;
+        $this->passives = $none;
+    }
 
     /**
      * @param  list<string>  $faults  fault ids
@@ -67,6 +75,17 @@ final class Settler
      * @param  float  $omega  rad/s, zero for d.c.
      */
     public function passive(Settled $settled, float $omega): Factorisation
+    {
+        $key = "at $omega";
+        /** @var array<string, Factorisation> $kept */
+        $kept = $this->passives[$settled] ?? [];
+        $kept[$key] ??= $this->withoutSources($settled, $omega);
+        $this->passives[$settled] = $kept;
+
+        return $kept[$key];
+    }
+
+    private function withoutSources(Settled $settled, float $omega): Factorisation
     {
         $modes = $this->model->modesByTarget($settled->faults);
         $moved = array_keys(array_diff_assoc($settled->states, $this->model->initialStates()));

@@ -13,7 +13,9 @@ use Levin\Core\Circuit\Part;
  */
 abstract class Component
 {
-    public function __construct(public readonly Part $part) {}
+    public function __construct(public readonly Part $part)
+    {
+    }
 
     abstract public static function definition(): Definition;
 

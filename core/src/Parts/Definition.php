@@ -13,5 +13,7 @@ final readonly class Definition
      * @param  list<string>  $terminals  empty when the file lists the terminals itself
      * @param  list<Field>  $fields
      */
-    public function __construct(public string $kind, public string $title, public array $terminals, public array $fields = []) {}
+    public function __construct(public string $kind, public string $title, public array $terminals, public array $fields = [])
+    {
+    }
 }

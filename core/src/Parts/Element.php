@@ -12,8 +12,10 @@ namespace Levin\Core\Parts;
  */
 final readonly class Element
 {
-    /** @param list<string> $nodes two nodes, or four for a coupled pair: port one, then port two */
-    private function __construct(public Shape $shape, public array $nodes) {}
+    /** @param  list<string>  $nodes two nodes, or four for a coupled pair: port one, then port two */
+    private function __construct(public Shape $shape, public array $nodes)
+    {
+    }
 
     /** One admittance between two nodes. Stamp: [G, B] in siemens. */
     public static function between(string $a, string $b): self

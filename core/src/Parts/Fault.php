@@ -11,7 +11,9 @@ final readonly class Fault
      * @param  string  $target  a part's id, or a wire's
      * @param  string  $label  the whole sentence-like name, part included
      */
-    public function __construct(public string $target, public FaultMode $mode, public string $label, public bool $inWire) {}
+    public function __construct(public string $target, public FaultMode $mode, public string $label, public bool $inWire)
+    {
+    }
 
     public function id(): string
     {

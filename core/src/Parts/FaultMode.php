@@ -14,5 +14,7 @@ final readonly class FaultMode
      * @param  string  $label  what a technician would call it
      * @param  float  $weight  how often it is the cause, against other modes of other parts [practice, no published source]
      */
-    public function __construct(public string $id, public string $label, public float $weight) {}
+    public function __construct(public string $id, public string $label, public float $weight)
+    {
+    }
 }

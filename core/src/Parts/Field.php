@@ -17,7 +17,8 @@ final readonly class Field
         public float|string|null $default,
         public float $minimum,
         public float $maximum,
-    ) {}
+    ) {
+    }
 
     /** A number that must be there. Limits are inclusive. */
     public static function number(string $name, string $unit, string $meaning, float $minimum, float $maximum, ?float $default = null): self

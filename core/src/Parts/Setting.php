@@ -20,7 +20,8 @@ final readonly class Setting
         public array $modes,
         public float $omega,
         public bool $sources,
-    ) {}
+    ) {
+    }
 
     public function has(string $mode): bool
     {

@@ -9,5 +9,7 @@ namespace Levin\Core\Parts;
  */
 final readonly class Symbol
 {
-    public function __construct(public SymbolShape $shape, public string $left, public string $right, public string $caption = '') {}
+    public function __construct(public SymbolShape $shape, public string $left, public string $right, public string $caption = '')
+    {
+    }
 }

@@ -15,7 +15,9 @@ use Levin\Core\Operation\Model;
  */
 final readonly class Gate
 {
-    public function __construct(private Model $model) {}
+    public function __construct(private Model $model)
+    {
+    }
 
     /**
      * The event's data, checked and completed.
@@ -164,7 +166,7 @@ final readonly class Gate
         return [];
     }
 
-    /** @param array<string, mixed> $data */
+    /** @param  array<string, mixed>  $data */
     private static function flag(array $data, string $key): bool
     {
         return is_bool($data[$key] ?? null) ? $data[$key] : throw new Refusal($key, "\"$key\" must be true or false.");

@@ -28,7 +28,8 @@ final readonly class Standing
         public ?string $place,
         public array $evidence,
         public array $struck,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  iterable<Event>  $events  in order

@@ -30,7 +30,8 @@ final readonly class TwoWindingMotor
         private float $turns,
         public float $slip,
         private float $ratedTorque,
-    ) {}
+    ) {
+    }
 
     /**
      * Derives the equivalent circuit.

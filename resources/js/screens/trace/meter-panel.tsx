@@ -117,10 +117,10 @@ export function MeterPanel(props: Props) {
                     OL
                 </button>
             </div>
-            <div className="grid grid-cols-[1fr_auto] gap-2">
+            <div className="flex gap-2">
                 <button
                     type="submit"
-                    className="key min-h-[52px] text-lg"
+                    className="key min-h-[52px] flex-1 text-lg"
                     data-strong="true"
                     disabled={disabled || !ready || refused !== null}
                 >

@@ -37,6 +37,7 @@ export function TraceBoard({ id, trace }: { id: string; trace: Trace }) {
     const [open, setOpen] = useState<Open>(null);
     const [looking, setLooking] = useState<string | null>(null);
     const field = useRef<HTMLInputElement>(null);
+    const sheet = useRef<HTMLDivElement>(null);
 
     const advice = trace.next[choice % Math.max(1, trace.next.length)];
     const suggested: { probes: Probes; fn: MeterFunction } | null =
@@ -84,6 +85,14 @@ export function TraceBoard({ id, trace }: { id: string; trace: Trace }) {
         setChoice((n) => n + 1);
     };
 
+    // bring the probes of a new test into view
+    const spot = `${meter.probes.red} ${meter.probes.black} ${pane}`;
+    useEffect(() => {
+        if (spot !== '' && own === null) {
+            sheet.current?.querySelector('[data-probe=red]')?.scrollIntoView({ block: 'center', inline: 'center' });
+        }
+    }, [spot, own]);
+
     useEffect(() => {
         const onKey = (e: KeyboardEvent) => {
             const typing = e.target instanceof HTMLInputElement || e.target instanceof HTMLTextAreaElement;
@@ -124,7 +133,8 @@ export function TraceBoard({ id, trace }: { id: string; trace: Trace }) {
                         disabled={!mayChange || outbox.busy}
                         set={(name, value) => outbox.send('condition', { name, value })}
                     />
-                    <div className="min-h-0 flex-1 overflow-auto px-2 pb-6">
+                    <DrawnAs suspect={trace.diagram.drawn_as} />
+                    <div className="min-h-0 flex-1 overflow-auto px-2 pb-6" ref={sheet}>
                         <Ladder
                             diagram={trace.diagram}
                             probes={meter.probes}
@@ -136,7 +146,7 @@ export function TraceBoard({ id, trace }: { id: string; trace: Trace }) {
                                 setPane('test');
                             }}
                         />
-                        <Legend drawnAs={trace.diagram.drawn_as} />
+                        <Legend />
                     </div>
                 </section>
                 <aside className="min-h-0 border-ink bg-margin lg:overflow-y-auto lg:border-l-2">
@@ -276,11 +286,21 @@ export function TraceBoard({ id, trace }: { id: string; trace: Trace }) {
     );
 }
 
-function Legend({ drawnAs }: { drawnAs: string | null }) {
+/** Says which unit the highlighter shows, so that nobody takes a model's guess for a measurement. */
+function DrawnAs({ suspect }: { suspect: string | null }) {
+    return (
+        <p className="shrink-0 border-rule border-b px-4 py-1 text-quiet text-sm">
+            Drawn as {suspect === null ? 'a healthy unit' : 'it stands with: '}
+            {suspect !== null && <strong className="text-ink">{suspect}</strong>}
+        </p>
+    );
+}
+
+function Legend() {
     return (
         <p className="px-4 text-quiet text-sm">
-            Drawn as {drawnAs === null ? 'a healthy unit' : `it stands with: ${drawnAs}`}. Broad highlight: live. Cool highlight:
-            common. Dashed highlight: back-fed, it reads but feeds nothing. Bare line: dead. Tick: proved by a reading.
+            Broad highlight: live. Cool highlight: common. Dashed highlight: back-fed, it reads but feeds nothing. Bare line:
+            dead. Tick: proved by a good reading. The highlighter is the model's word, not a meter's.
         </p>
     );
 }

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Tests\Support;
+
+use Levin\Core\Circuit\CircuitReader;
+use Levin\Core\Circuit\Conditions;
+use Levin\Core\Diagnosis\Investigation;
+use Levin\Core\Diagnosis\MemoryOutlooks;
+use Levin\Core\Meter\Meter;
+use Levin\Core\Meter\MeterFunction;
+use Levin\Core\Meter\MeterReading;
+use Levin\Core\Operation\Model;
+use Levin\Core\Operation\Settled;
+use Levin\Core\Operation\Settler;
+
+/** A circuit on the bench: settle it, put a meter on it. */
+final class Unit
+{
+    public const COOLING = __DIR__.'/../../../circuits/split-cooling.yaml';
+
+    private static ?self $cooling = null;
+
+    private function __construct(public readonly Settler $settler)
+    {
+    }
+
+    /** The shipped cooling unit, read once. */
+    public static function cooling(): self
+    {
+        return self::$cooling ??= new self(new Settler(new Model(CircuitReader::fromFile(self::COOLING))));
+    }
+
+    public static function fromText(string $yaml): self
+    {
+        return new self(new Settler(new Model(CircuitReader::fromText($yaml, 'test.yaml'))));
+    }
+
+    public function model(): Model
+    {
+        return $this->settler->model;
+    }
+
+    /** @param  array<string, bool>  $changes */
+    public function conditions(array $changes = []): Conditions
+    {
+        $conditions = Conditions::healthyDefaults($this->model()->circuit);
+        foreach ($changes as $name => $value) {
+            $conditions = $conditions->with($name, $value);
+        }
+
+        return $conditions;
+    }
+
+    public function off(): Conditions
+    {
+        return Conditions::poweredDown($this->model()->circuit, $this->conditions());
+    }
+
+    public function with(string ...$faults): Settled
+    {
+        return $this->settler->settle($this->conditions(), array_values($faults));
+    }
+
+    public function read(MeterFunction $function, string $red, string $black, ?Settled $on = null): MeterReading
+    {
+        return (new Meter($this->settler))->read($function, $red, $black, $on ?? $this->with());
+    }
+
+    public function volts(string $red, string $black, ?Settled $on = null): float
+    {
+        return $this->read(MeterFunction::VoltsAc, $red, $black, $on)->exact ?? NAN;
+    }
+
+    public function investigation(): Investigation
+    {
+        return new Investigation($this->settler, new MemoryOutlooks);
+    }
+}

@@ -1,0 +1,216 @@
+<?php
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\NoSuchElementException;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
+
+/**
+ * The real application, served on its own port with its own database and the demo data, in real Chromium.
+ *
+ * One server and one browser serve all tests of a run; each test starts from a fresh session.
+ */
+abstract class BrowserTestCase extends TestCase
+{
+    protected static ?Process $server = null;
+
+    protected static ?Process $chromedriver = null;
+
+    protected static ?RemoteWebDriver $driver = null;
+
+    protected static string $base = '';
+
+    private static string $folder = '';
+
+    public static function setUpBeforeClass(): void
+    {
+        parent::setUpBeforeClass();
+        if (self::$driver === null) {
+            self::start();
+            register_shutdown_function(self::stop(...));
+        }
+    }
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->resize(1280, 800);
+        self::$driver?->get(self::$base.'/up');
+        self::$driver?->manage()->deleteAllCookies();
+        self::$driver?->executeScript('localStorage.clear()');
+    }
+
+    private static function start(): void
+    {
+        $root = dirname(__DIR__, 2);
+        self::$folder = sys_get_temp_dir().'/levin-browser-'.getmypid();
+        mkdir(self::$folder);
+        $environment = [
+            'APP_ENV' => 'local', 'APP_DEBUG' => 'false', 'DB_DATABASE' => self::$folder.'/levin.sqlite', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
+            'LARAVEL_STORAGE_PATH' => self::$folder.'/storage', 'PHP_CLI_SERVER_WORKERS' => '3', 'BCRYPT_ROUNDS' => '4',
+        ];
+        foreach (['app', 'framework/cache/data', 'framework/sessions', 'framework/views', 'logs'] as $folder) {
+            mkdir(self::$folder."/storage/$folder", 0777, true);
+        }
+        touch(self::$folder.'/levin.sqlite');
+        (new Process([PHP_BINARY, 'artisan', 'migrate:fresh', '--seed', '--force'], $root, $environment, null, 120))->mustRun();
+        $port = self::freePort();
+        self::$base = "http://127.0.0.1:$port";
+        self::$server = new Process([PHP_BINARY, 'artisan', 'serve', '--no-reload', "--port=$port"], $root, $environment, null, null);
+        self::$server->start();
+        $driverPort = self::freePort();
+        self::$chromedriver = new Process(['chromedriver', "--port=$driverPort", '--silent'], null, null, null, null);
+        self::$chromedriver->start();
+        self::untilListening($port);
+        self::untilListening($driverPort);
+        $options = (new ChromeOptions)->setBinary('/usr/bin/chromium')->addArguments([
+            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-quic', '--no-first-run',
+            '--disable-background-networking', '--disable-component-update', '--disable-sync', '--user-data-dir='.self::$folder.'/chromium',
+        ]);
+        self::$driver = RemoteWebDriver::create("http://127.0.0.1:$driverPort", DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options), 60_000, 60_000);
+    }
+
+    private static function stop(): void
+    {
+        self::$driver?->quit();
+        self::$chromedriver?->stop(1);
+        self::$server?->stop(1);
+        (new Process(['rm', '-rf', self::$folder]))->run();
+    }
+
+    private static function freePort(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new \RuntimeException('No free port.');
+        $name = (string) stream_socket_get_name($socket, false);
+        fclose($socket);
+
+        return (int) substr($name, (int) strrpos($name, ':') + 1);
+    }
+
+    private static function untilListening(int $port): void
+    {
+        $until = microtime(true) + 20;
+        while (($socket = @fsockopen('127.0.0.1', $port, $code, $message, 0.2)) === false) {
+            if (microtime(true) > $until) {
+                throw new \RuntimeException("Nothing listens on port $port.");
+            }
+        }
+        fclose($socket);
+    }
+
+    protected function driver(): RemoteWebDriver
+    {
+        return self::$driver ?? throw new \LogicException('The browser is not started.');
+    }
+
+    protected function resize(int $width, int $height): void
+    {
+        self::$driver?->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Emulation.setDeviceMetricsOverride', 'params' => ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]]);
+    }
+
+    protected function visit(string $path): void
+    {
+        $this->driver()->get(self::$base.$path);
+    }
+
+    /**
+     * Waits until a condition holds; what it last saw is in the failure.
+     *
+     * @param  \Closure(): mixed  $condition
+     */
+    protected function until(\Closure $condition, string $what): mixed
+    {
+        $until = microtime(true) + 20;
+        do {
+            try {
+                $result = $condition();
+                if ($result !== false && $result !== null) {
+                    $this->addToAssertionCount(1);
+
+                    return $result;
+                }
+            } catch (NoSuchElementException|StaleElementReferenceException) {
+                // the page is being drawn anew
+            }
+        } while (microtime(true) < $until);
+        $this->fail("Waited in vain for: $what. The page says:\n".$this->text('body'));
+    }
+
+    protected function find(string $css): RemoteWebElement
+    {
+        return $this->until(function () use ($css): ?RemoteWebElement {
+            $element = $this->driver()->findElement(WebDriverBy::cssSelector($css));
+
+            return $element->isDisplayed() ? $element : null;
+        }, $css);
+    }
+
+    protected function text(string $css): string
+    {
+        return (string) $this->driver()->executeScript('return document.querySelector(arguments[0])?.innerText ?? ""', [$css]);
+    }
+
+    protected function sees(string $text, string $css = 'body'): void
+    {
+        $this->until(fn (): bool => str_contains($this->text($css), $text), "\"$text\" in $css");
+    }
+
+    protected function press(string $label): void
+    {
+        $this->until(function () use ($label): bool {
+            foreach ($this->driver()->findElements(WebDriverBy::cssSelector('button, a')) as $button) {
+                if ($button->isDisplayed() && $button->isEnabled() && str_contains($button->getText(), $label)) {
+                    $button->click();
+
+                    return true;
+                }
+            }
+
+            return false;
+        }, "the button \"$label\"");
+    }
+
+    protected function click(string $css): void
+    {
+        $this->find($css)->click();
+    }
+
+    protected function type(string $css, string $text): void
+    {
+        $this->find($css)->clear()->sendKeys($text);
+    }
+
+    protected function signIn(string $who = 'oda'): void
+    {
+        $this->visit('/');
+        $this->type('input[name=email]', "$who@ternsound.example");
+        $this->type('input[name=password]', 'tern-sound');
+        $this->click('button[type=submit]');
+        $this->sees('YOUR CALLS TODAY');
+    }
+
+    /** @return array<mixed> what the JSON API answers to the signed-in browser */
+    protected function api(string $path): array
+    {
+        /** @var array<mixed> */
+        return $this->driver()->executeScript('return fetch("/api/" + arguments[0], {headers: {Accept: "application/json"}}).then(r => r.json())', [$path]);
+    }
+
+    /** The id of the call with a number. */
+    protected function call(int $number): int
+    {
+        foreach ($this->api('calls') as $call) {
+            if (is_array($call) && $call['number'] === $number) {
+                return (int) $call['id'];
+            }
+        }
+        $this->fail("There is no call $number.");
+    }
+}

@@ -1,0 +1,135 @@
+<?php
+
+use App\Models\Call;
+use App\Models\CallEvent;
+use App\Models\User;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+beforeEach(function (): void {
+    $this->oda = User::query()->firstWhere('email', 'oda@ternsound.example');
+    $this->ravi = User::query()->firstWhere('email', 'ravi@ternsound.example');
+    $this->marit = User::query()->firstWhere('email', 'marit@ternsound.example');
+    $this->callOf = fn (int $number): Call => Call::query()->firstWhere('number', $number);
+    $this->send = fn (Call $call, string $type, array $data, ?string $id = null) => $this->postJson("/api/calls/$call->id/events", ['id' => $id ?? (string) Str::uuid(), 'type' => $type, 'noted_at' => '2026-11-23T09:30:00Z', 'data' => $data]);
+});
+
+it('narrows the suspects reading by reading and keeps the record', function (): void {
+    $this->actingAs($this->oda);
+    $call = ($this->callOf)(1042);
+    $first = $this->getJson("/api/calls/$call->id")->assertOk()->json();
+    $seen = ($this->send)($call, 'observation', ['part' => 'OFM', 'seen' => 'silent'])->assertCreated()->json();
+    $out = ($this->send)($call, 'observation', ['part' => 'CC', 'seen' => 'dropped out'])->assertCreated()->json();
+    $read = ($this->send)($call, 'reading', ['function' => 'vac', 'red' => 'HP.1', 'black' => 'HP.2', 'entered' => '26.6'])->assertCreated()->json();
+    expect($first['suspects']['in_play'])->toBeGreaterThan($seen['suspects']['in_play'])
+        ->and($seen['suspects']['in_play'])->toBeGreaterThan($out['suspects']['in_play'])
+        ->and($read['suspects']['found'])->toEqualCanonicalizing(['HP:open', 'HP:tripped'])
+        ->and($read['diagram']['drawn_as'])->toContain('High-pressure switch')
+        ->and($read['diagram']['energy'])->toMatchArray(['HP.1' => 'live', 'HP.2' => 'dead', 'LV.C' => 'common', 'CC.T1' => 'backfed'])
+        ->and(end($read['events'])['data'])->toMatchArray(['entered' => '26.6', 'value' => 26.6, 'overload' => false]);
+    ($this->send)($call, 'finding', ['faults' => $read['suspects']['found'], 'cause' => 'coil packed with flour'])->assertCreated();
+    ($this->send)($call, 'closed', [])->assertCreated();
+    expect($call->fresh()->closed_at)->not->toBeNull();
+});
+
+it('stores an event once, however often it is sent', function (): void {
+    $this->actingAs($this->oda);
+    $call = ($this->callOf)(1042);
+    $id = (string) Str::uuid();
+    ($this->send)($call, 'observation', ['part' => 'OFM', 'seen' => 'silent'], $id)->assertCreated();
+    ($this->send)($call, 'observation', ['part' => 'OFM', 'seen' => 'silent'], $id)->assertOk();
+    expect($call->events()->count())->toBe(1);
+    ($this->send)(($this->callOf)(1046), 'note', ['text' => 'x'], $id)->assertUnprocessable()->assertSee('another event');
+});
+
+it('says what is wrong with a reading and stores nothing', function (array $data, string $message): void {
+    $this->actingAs($this->oda);
+    $call = ($this->callOf)(1042);
+    ($this->send)($call, 'reading', [...['function' => 'vac', 'red' => 'CC.A', 'black' => 'CC.B', 'entered' => '26.4'], ...$data])->assertUnprocessable()->assertSee($message, false);
+    expect($call->events()->count())->toBe(0);
+})->with([
+    'letters' => [['entered' => 'lots'], 'is not a reading'],
+    'empty' => [['entered' => ''], 'Nothing was entered'],
+    'absurd' => [['entered' => '1e99'], 'more than any service meter'],
+    'wrong unit' => [['entered' => '24 ohm'], 'is not a unit of this test'],
+    'no such point' => [['red' => 'CC.Q'], 'There is no point'],
+    'no point at all' => [['red' => null], 'There is no point'],
+    'dead test on a live circuit' => [['function' => 'ohms', 'entered' => '12'], 'not proved dead'],
+]);
+
+it('refuses negative ohms once the circuit is proved dead', function (): void {
+    $this->actingAs($this->oda);
+    $call = ($this->callOf)(1042);
+    foreach (['outdoor_breaker', 'disconnect', 'indoor_breaker'] as $name) {
+        ($this->send)($call, 'condition', ['name' => $name, 'value' => false])->assertCreated();
+    }
+    $trace = ($this->send)($call, 'proved-dead', ['known_before' => true, 'circuit_dead' => true, 'known_after' => true])->assertCreated()->json();
+    expect($trace['standing']['proved_dead'])->toBeTrue()
+        ->and(array_unique(array_values(array_intersect_key($trace['diagram']['energy'], ['CC.L1' => 1, 'AH.R' => 1, 'IBM.C' => 1]))))->toBe(['dead']);
+    $reading = ['function' => 'ohms', 'red' => 'COMP.C', 'black' => 'COMP.R'];
+    ($this->send)($call, 'reading', [...$reading, 'entered' => '-3'])->assertUnprocessable()->assertSee('cannot be negative');
+    ($this->send)($call, 'reading', [...$reading, 'entered' => 'OL'])->assertCreated();
+    expect($call->events()->where('type', 'reading')->first()->data)->toMatchArray(['value' => null, 'overload' => true]);
+});
+
+it('says what is wrong with an envelope', function (array $event, string $field): void {
+    $this->actingAs($this->oda);
+    $call = ($this->callOf)(1042);
+    $this->postJson("/api/calls/$call->id/events", [...['id' => (string) Str::uuid(), 'type' => 'note', 'noted_at' => '2026-11-23T09:30:00Z', 'data' => ['text' => 'x']], ...$event])->assertUnprocessable()->assertJsonValidationErrors($field);
+})->with([[['id' => 'seven'], 'id'], [['type' => 'erase'], 'type'], [['noted_at' => 'yesterday-ish maybe'], 'noted_at'], [['data' => 'x'], 'data']]);
+
+it('lets a technician change only their own calls and a lead any', function (): void {
+    $call = ($this->callOf)(1045);
+    $this->actingAs($this->oda);
+    ($this->send)($call, 'note', ['text' => 'mine?'])->assertForbidden();
+    $this->getJson("/api/calls/$call->id")->assertOk()->assertJsonPath('call.may_change', false);
+    $this->actingAs($this->ravi);
+    ($this->send)($call, 'note', ['text' => 'mine'])->assertCreated();
+    $this->actingAs($this->marit);
+    ($this->send)($call, 'note', ['text' => 'the lead\'s word'])->assertCreated();
+});
+
+it('changes a closed call only by reopening it', function (): void {
+    $this->actingAs($this->oda);
+    $call = ($this->callOf)(1031);
+    ($this->send)($call, 'note', ['text' => 'late thought'])->assertUnprocessable()->assertSee('Reopen it first');
+    ($this->send)($call, 'reopened', ['reason' => 'it failed again'])->assertCreated();
+    expect($call->fresh()->closed_at)->toBeNull();
+    ($this->send)($call, 'note', ['text' => 'late thought'])->assertCreated();
+});
+
+it('strikes a wrong reading out without erasing it', function (): void {
+    $this->actingAs($this->oda);
+    $call = ($this->callOf)(1042);
+    $id = (string) Str::uuid();
+    $before = $this->getJson("/api/calls/$call->id")->json('suspects.in_play');
+    ($this->send)($call, 'reading', ['function' => 'vac', 'red' => 'HP.1', 'black' => 'HP.2', 'entered' => '26.6'], $id)->assertCreated();
+    $trace = ($this->send)($call, 'strike', ['event' => $id, 'reason' => 'probe slipped'])->assertCreated()->json();
+    expect($trace['struck'])->toBe([$id => 'probe slipped'])
+        ->and($trace['suspects']['in_play'])->toBe($before)
+        ->and($trace['events'])->toHaveCount(2);
+});
+
+it('has a database that refuses to rewrite the log', function (string $sql): void {
+    expect(CallEvent::query()->count())->toBeGreaterThan(10);
+    expect(fn () => DB::statement($sql))->toThrow(QueryException::class, 'append-only');
+})->with(["UPDATE call_events SET data = '{}'", 'DELETE FROM call_events']);
+
+it('keeps foreign keys on', function (): void {
+    expect(DB::scalar('PRAGMA foreign_keys'))->toBe(1)->and(DB::scalar('PRAGMA busy_timeout'))->toBe(5000);
+});
+
+it('says what a healthy unit reads, and refuses a dead test on a live circuit', function (): void {
+    $this->actingAs($this->oda);
+    $call = ($this->callOf)(1042);
+    $this->getJson("/api/calls/$call->id/expected?function=vac&red=LV.Y&black=LV.C")->assertOk()->assertJsonPath('refused', null)->assertJsonPath('display', '26.34 V');
+    $this->getJson("/api/calls/$call->id/expected?function=ohms&red=LV.Y&black=LV.C")->assertOk()->assertSee('Not proved dead');
+    $this->getJson("/api/calls/$call->id/expected?function=vac&red=LV.Z&black=LV.C")->assertUnprocessable()->assertSee('There is no point');
+});
+
+it('opens a call with the complaint in the customer\'s words', function (): void {
+    $this->actingAs($this->oda);
+    $this->postJson('/api/units/1/calls', ['complaint' => ''])->assertUnprocessable()->assertSee('customer');
+    $this->postJson('/api/units/1/calls', ['complaint' => 'It clicks and stops.'])->assertCreated()->assertJson(['number' => 1047, 'stage' => 'scheduled', 'may_change' => true]);
+});

@@ -1,0 +1,68 @@
+<?php
+
+use App\Models\Call;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+
+beforeEach(function (): void {
+    $this->marit = User::query()->firstWhere('email', 'marit@ternsound.example');
+    $this->id = fn (int $number): int => Call::query()->where('number', $number)->valueOrFail('id');
+});
+
+it('exports a call as JSON and imports it again without loss', function (): void {
+    $file = $this->actingAs($this->marit)->getJson('/api/calls/'.($this->id)(1031).'/call.json')->assertOk()->json();
+    expect($file['events'])->not->toBeEmpty();
+    // another installation: the same shop without this call
+    DB::statement('DROP TRIGGER call_events_no_DELETE');
+    DB::table('call_events')->delete();
+    DB::table('calls')->where('number', 1031)->delete();
+    $this->postJson('/api/calls/import', $file)->assertCreated()->assertJson(['number' => 1031, 'stage' => 'closed']);
+    expect($this->getJson('/api/calls/'.($this->id)(1031).'/call.json')->json())->toBe($file);
+});
+
+it('says why a call file cannot be imported, and changes nothing', function (Closure $spoil, string $message): void {
+    $this->actingAs($this->marit);
+    $file = $spoil($this->getJson('/api/calls/'.($this->id)(1031).'/call.json')->json());
+    $before = [Call::query()->count(), DB::table('call_events')->count()];
+    $this->postJson('/api/calls/import', $file)->assertUnprocessable()->assertSee($message);
+    expect([Call::query()->count(), DB::table('call_events')->count()])->toBe($before);
+})->with([
+    'not a call' => [fn (array $f): array => ['hello' => 'there'], 'not a Levin call file'],
+    'here already' => [fn (array $f): array => $f, 'is here already'],
+    'no such unit' => [fn (array $f): array => [...$f, 'number' => 9, 'unit' => ['serial' => 'none']], 'no unit with serial number'],
+    'events here already' => [fn (array $f): array => [...$f, 'number' => 9], 'Event 1 is here already'],
+    'a date that is not' => [fn (array $f): array => [...$f, 'number' => 9, 'scheduled_for' => 'soon-ish'], 'is not a date'],
+]);
+
+it('lets only a lead import', function (): void {
+    $this->actingAs(User::query()->firstWhere('email', 'oda@ternsound.example'))->postJson('/api/calls/import', [])->assertForbidden();
+});
+
+it('exports the readings as CSV, struck ones marked', function (): void {
+    $csv = $this->actingAs($this->marit)->get('/api/calls/'.($this->id)(1044).'/readings.csv')->assertOk()->streamedContent();
+    $rows = array_map(fn (string $line): array => str_getcsv($line, ',', '"', ''), explode("\n", trim($csv)));
+    $readings = DB::table('call_events')->where('call_id', ($this->id)(1044))->where('type', 'reading')->count();
+    expect($rows[0])->toBe(['sequence', 'noted_at', 'by', 'function', 'red', 'black', 'entered', 'value_si', 'overload', 'struck_because'])
+        ->and($rows)->toHaveCount(1 + $readings)
+        ->and($readings)->toBeGreaterThan(0)
+        ->and($rows[1][2])->toBe('Ravi Penhallow');
+});
+
+it('exports the diagram as SVG', function (): void {
+    $svg = $this->actingAs($this->marit)->get('/api/units/1/diagram.svg')->assertOk()->assertHeader('Content-Type', 'image/svg+xml')->getContent();
+    expect(simplexml_load_string($svg))->not->toBeFalse();
+});
+
+it('shows a unit with its nameplate, its parts\' plates and its calls', function (): void {
+    $unit = $this->actingAs($this->marit)->getJson('/api/units/1')->assertOk()->json();
+    expect($unit)->toMatchArray(['name' => 'Oven-room cooling unit', 'serial' => 'FK-20931', 'circuit_title' => 'Split cooling, one-pole contactor'])
+        ->and(array_column($unit['plates'], 'part'))->toContain('COMP')
+        ->and($unit['calls'])->toHaveCount(2);
+});
+
+it('has demo data in every stage', function (): void {
+    $calls = $this->actingAs($this->marit)->getJson('/api/calls')->assertOk()->json();
+    expect(array_unique(array_column($calls, 'stage')))->toEqualCanonicalizing(['scheduled', 'open', 'found', 'closed'])
+        ->and(DB::table('sites')->count())->toBeGreaterThanOrEqual(6)
+        ->and(DB::table('units')->count())->toBeGreaterThanOrEqual(8);
+});
