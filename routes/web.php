@@ -10,7 +10,7 @@ use App\Http\Controllers\UnitController;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(function (): void {
-    Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+    Route::post('session', [SessionController::class, 'store']);
 
     Route::middleware('auth')->group(function (): void {
         Route::get('session', [SessionController::class, 'show']);

@@ -15,7 +15,7 @@ use Symfony\Component\Process\Process;
 /**
  * The real application, served on its own port with its own database and the demo data, in real Chromium.
  *
- * One server and one browser serve all tests of a run; each test starts from a fresh session.
+ * One server serves all tests of a run; each test has a browser of its own, so that no late answer of the last one signs it in.
  */
 abstract class BrowserTestCase extends TestCase
 {
@@ -29,10 +29,12 @@ abstract class BrowserTestCase extends TestCase
 
     private static string $folder = '';
 
+    private static int $driverPort = 0;
+
     public static function setUpBeforeClass(): void
     {
         parent::setUpBeforeClass();
-        if (self::$driver === null) {
+        if (self::$server === null) {
             self::start();
             register_shutdown_function(self::stop(...));
         }
@@ -41,10 +43,19 @@ abstract class BrowserTestCase extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
+        $options = (new ChromeOptions)->setBinary('/usr/bin/chromium')->addArguments([
+            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-quic', '--no-first-run',
+            '--disable-background-networking', '--disable-component-update', '--disable-sync',
+        ]);
+        self::$driver = RemoteWebDriver::create('http://127.0.0.1:'.self::$driverPort, DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options), 60_000, 60_000);
         $this->resize(1280, 800);
-        self::$driver?->get(self::$base.'/up');
-        self::$driver?->manage()->deleteAllCookies();
-        self::$driver?->executeScript('localStorage.clear()');
+    }
+
+    protected function tearDown(): void
+    {
+        self::$driver?->quit();
+        self::$driver = null;
+        parent::tearDown();
     }
 
     private static function start(): void
@@ -70,11 +81,7 @@ abstract class BrowserTestCase extends TestCase
         self::$chromedriver->start();
         self::untilListening($port);
         self::untilListening($driverPort);
-        $options = (new ChromeOptions)->setBinary('/usr/bin/chromium')->addArguments([
-            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-quic', '--no-first-run',
-            '--disable-background-networking', '--disable-component-update', '--disable-sync', '--user-data-dir='.self::$folder.'/chromium',
-        ]);
-        self::$driver = RemoteWebDriver::create("http://127.0.0.1:$driverPort", DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options), 60_000, 60_000);
+        self::$driverPort = $driverPort;
     }
 
     private static function stop(): void
@@ -108,6 +115,12 @@ abstract class BrowserTestCase extends TestCase
     protected function driver(): RemoteWebDriver
     {
         return self::$driver ?? throw new \LogicException('The browser is not started.');
+    }
+
+    /** The browser's cookies are gone, as when a session has ended. */
+    protected function forgetSession(): void
+    {
+        self::$driver?->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Network.clearBrowserCookies', 'params' => (object) []]);
     }
 
     protected function resize(int $width, int $height): void

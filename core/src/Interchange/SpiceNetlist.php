@@ -16,16 +16,31 @@ use Levin\Core\Parts\Shape;
  */
 final class SpiceNetlist
 {
-    /** @var list<string> */
+    /** Stands for an open circuit or no inductor where a card must be there to be altered: ohms, henries. */
+    private const ABSENT = 1e18;
+
+    /** @var array<string, array{nodes: string, value: string}> by card name */
     private array $cards = [];
 
-    private function __construct(private readonly Settled $settled)
+    /** @param bool $complete also write the cards of elements that are worth nothing now, so that `alter` finds them */
+    private function __construct(private readonly Settled $settled, private readonly bool $complete) {}
+
+    /**
+     * Card values by name, for a simulator's `alter`; the same names whatever the fault.
+     *
+     * @return array<string, array{nodes: string, value: string}>
+     */
+    public static function cards(Settled $settled): array
     {
+        $export = new self($settled, true);
+        $export->collect();
+
+        return $export->cards;
     }
 
     public static function of(Settled $settled): string
     {
-        $export = new self($settled);
+        $export = new self($settled, false);
         $export->collect();
         $model = $settled->model;
         $head = ['* '.$model->circuit->id.($settled->faults === [] ? '' : ' with '.implode(', ', $settled->faults))];
@@ -34,7 +49,9 @@ final class SpiceNetlist
         }
         $hertz = self::number($model->circuit->frequency);
 
-        return implode("\n", [...$head, ...$export->cards, ".ac lin 1 $hertz $hertz", '.end', '']);
+        $lines = array_map(static fn (string $name, array $card): string => "$name {$card['nodes']} {$card['value']}", array_keys($export->cards), $export->cards);
+
+        return implode("\n", [...$head, ...$lines, ".ac lin 1 $hertz $hertz", '.end', '']);
     }
 
     public static function node(int $node): string
@@ -79,14 +96,9 @@ final class SpiceNetlist
         if ($p === $q) {
             return;
         }
-        if ($g != 0.0) {
-            $this->cards[] = "R$name $p $q ".self::number(1 / $g);
-        }
-        if ($susceptance > 0.0) {
-            $this->cards[] = "C$name $p $q ".self::number($susceptance / $omega);
-        } elseif ($susceptance < 0.0) {
-            $this->cards[] = "L$name $p $q ".self::number(-1 / ($susceptance * $omega));
-        }
+        $this->card("R$name", "$p $q", $g != 0.0 ? 1 / $g : self::ABSENT, $g != 0.0);
+        $this->card("C$name", "$p $q", max(0.0, $susceptance) / $omega, $susceptance > 0.0);
+        $this->card("L$name", "$p $q", $susceptance < 0.0 ? -1 / ($susceptance * $omega) : self::ABSENT, $susceptance < 0.0);
     }
 
     /** @param  list<float>  $values G, B, Jre, Jim */
@@ -95,7 +107,7 @@ final class SpiceNetlist
         $this->admittance($name, $a, $b, $values[0], $values[1]);
         if ($values[2] != 0.0 || $values[3] != 0.0) {
             // SPICE drives a current source's current from its first node through itself to its second
-            $this->cards[] = sprintf('I%s %s %s DC 0 AC %s %s', $name, self::node($b), self::node($a), self::number(hypot($values[2], $values[3])), self::number(rad2deg(atan2($values[3], $values[2]))));
+            $this->cards["I$name"] = ['nodes' => self::node($b).' '.self::node($a).' DC 0 AC', 'value' => self::number(hypot($values[2], $values[3])).' '.self::number(rad2deg(atan2($values[3], $values[2])))];
         }
     }
 
@@ -116,14 +128,17 @@ final class SpiceNetlist
     private function transfer(string $name, int $a, int $b, int $c, int $d, float $g, float $x): void
     {
         [$p, $q, $r, $s] = array_map(self::node(...), [$a, $b, $c, $d]);
-        if ($g != 0.0) {
-            $this->cards[] = "G$name $p $q $r $s ".self::number($g);
-        }
-        if ($x != 0.0) {
-            $this->cards[] = "E$name x$name 0 $r $s 1";
-            $this->cards[] = "V$name x$name y$name DC 0";
-            $this->cards[] = "C$name y$name 0 ".self::number(1 / $this->settled->model->omega);
-            $this->cards[] = "F$name $p $q V$name ".self::number($x);
+        $this->card("G$name", "$p $q $r $s", $g, $g != 0.0);
+        $this->card("E$name", "x$name 0 $r $s", 1.0, $x != 0.0);
+        $this->card("V$name", "x$name y$name DC", 0.0, $x != 0.0);
+        $this->card("C$name", "y$name 0", 1 / $this->settled->model->omega, $x != 0.0);
+        $this->card("F$name", "$p $q V$name", $x, $x != 0.0);
+    }
+
+    private function card(string $name, string $nodes, float $value, bool $worth): void
+    {
+        if ($worth || $this->complete) {
+            $this->cards[$name] = ['nodes' => $nodes, 'value' => self::number($value)];
         }
     }
 

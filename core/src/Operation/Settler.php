@@ -179,7 +179,7 @@ final class Settler
      * @param  array<string, list<string>>  $modes
      * @return array{array<int, float>, array<int, float>} amperes into each node
      */
-    private function injection(array $states, array $modes, Conditions $conditions): array
+    public function injection(array $states, array $modes, Conditions $conditions): array
     {
         $re = $im = [];
         foreach ($this->model->components as $id => $component) {

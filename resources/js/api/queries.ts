@@ -22,7 +22,11 @@ export function useSession() {
 export function useSignIn() {
     const client = useQueryClient();
     return useMutation({
-        mutationFn: (who: { email: string; password: string }) => api<User>('POST', 'session', who),
+        mutationFn: async (who: { email: string; password: string }) => {
+            // an ended session took its token with it; any answer brings a new one
+            await api<unknown>('GET', 'session').catch(() => undefined);
+            return api<User>('POST', 'session', who);
+        },
         onSuccess: (user) => client.setQueryData(['session'], user),
     });
 }

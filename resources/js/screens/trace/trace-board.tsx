@@ -111,8 +111,8 @@ export function TraceBoard({ id, trace }: { id: string; trace: Trace }) {
                 m: () => field.current?.focus(),
             };
             const act = actions[e.key.toLowerCase()];
-            // letters that belong to a unit may be typed into the field
-            if (act !== undefined && !(typing && ['m'].includes(e.key.toLowerCase()))) {
+            // letters belong to the reading and its unit while it is being typed
+            if (act !== undefined && !(typing && /[a-z]/i.test(e.key))) {
                 e.preventDefault();
                 act();
             }

@@ -55,13 +55,13 @@ export function UnitScreen() {
                     <h2 className="heading px-4 pt-2 pb-1">Plate values of its parts</h2>
                     <ul className="border-rule border-t">
                         {(u.plates ?? []).map((p) => (
-                            <li key={p.part} className="grid grid-cols-[8rem_1fr] gap-x-2 border-rule border-b px-4 py-2">
-                                <span className="font-bold">{p.label}</span>
+                            <li key={p.part} className="gap-x-2 border-rule border-b px-4 py-2 sm:grid sm:grid-cols-[8rem_1fr]">
+                                <span className="block font-bold">{p.label}</span>
                                 <span className="flex flex-wrap gap-x-4">
                                     {p.values.map((v) => (
-                                        <span key={v.name} className="whitespace-nowrap">
+                                        <span key={v.name}>
                                             <span className="text-quiet">{v.meaning}</span>{' '}
-                                            <span className="font-mono tabular-nums">
+                                            <span className="whitespace-nowrap font-mono tabular-nums">
                                                 {v.value} {v.unit}
                                             </span>
                                         </span>

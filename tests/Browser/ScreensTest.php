@@ -1,0 +1,61 @@
+<?php
+
+// What every screen owes a gloved hand and a phone.
+
+it('refuses a wrong password in plain words', function (): void {
+    $this->visit('/');
+    $this->type('input[name=email]', 'oda@ternsound.example');
+    $this->type('input[name=password]', 'guess');
+    $this->click('button[type=submit]');
+    $this->sees('do not belong together', '[role=alert]');
+});
+
+it('opens a call from a unit', function (): void {
+    $this->signIn();
+    $this->press('Assembly-hall cooling unit');
+    $this->sees('NAMEPLATE');
+    $this->sees('FK-31877');
+    $this->press('Open the call');
+    $this->sees('customer', '[role=alert]');
+    $this->type('textarea[name=complaint]', 'Stuffy by ten every morning.');
+    $this->press('Open the call');
+    $this->sees('Stuffy by ten every morning.', 'h1 + p');
+    $this->find('svg.ladder');
+});
+
+it('turns the print to lamplight and remembers it', function (): void {
+    $this->signIn();
+    $this->press('Attic');
+    $dark = fn (): bool => $this->driver()->executeScript('return getComputedStyle(document.body).backgroundColor') === 'rgb(27, 32, 34)';
+    $this->until($dark, 'a dark page');
+    $this->visit('/');
+    $this->sees('YOUR CALLS TODAY');
+    $this->until($dark, 'a dark page after coming back');
+});
+
+it('has nothing cut off or under 44 px to hit', function (int $width, int $height): void {
+    $this->resize($width, $height);
+    $this->signIn();
+    foreach (['/', '/units/1', '/calls/'.$this->call(1043), '/calls/'.$this->call(1031)] as $path) {
+        $this->visit($path);
+        $this->find('h1');
+        $this->until(fn (): bool => $this->driver()->executeScript('return document.fonts.status') === 'loaded', 'fonts');
+        expect($this->driver()->executeScript('return document.documentElement.scrollWidth <= window.innerWidth'))->toBeTrue("$path is wider than the screen");
+        $small = $this->driver()->executeScript("return [...document.querySelectorAll('button, main a, input')].filter(e => e.offsetParent !== null && !e.closest('footer') && e.type !== 'checkbox' && e.getBoundingClientRect().height < 44).map(e => e.outerHTML.slice(0, 90))");
+        expect($small)->toBe([], "too small on $path");
+    }
+})->with(['desk' => [1280, 800], 'phone' => [390, 844]]);
+
+it('shows one pane at a time on a phone', function (): void {
+    $this->resize(390, 844);
+    $this->signIn();
+    $this->visit('/calls/'.$this->call(1043));
+    $this->find('[data-next-title], [data-finding]');
+    expect($this->driver()->executeScript("return document.querySelector('svg.ladder').getBoundingClientRect().width"))->toBe(0);
+    $this->press('Diagram');
+    $this->find('svg.ladder');
+    $this->press('Suspects');
+    $this->sees('SUSPECTS');
+    $this->press('Log');
+    $this->find('input[name=note]');
+});
