@@ -68,23 +68,20 @@ final readonly class Candidates
     }
 
     /**
-     * Parts tested by themselves on a dead circuit.
+     * A part tested by itself on a dead circuit.
      *
-     * @param  list<string>  $targets  parts and wires worth testing
+     * @param  string  $target  part or wire
      * @param  Conditions  $off  with the power off
      * @param  bool  $isDead  whether it is proved dead already
      * @return list<Candidate>
      */
-    public function dead(array $targets, Conditions $off, bool $isDead, ?string $place): array
+    public function dead(string $target, Conditions $off, bool $isDead, ?string $place): array
     {
         $list = [];
-        $ready = $isDead ? 0.0 : self::MAKE_DEAD;
-        foreach ($targets as $target) {
-            foreach ($this->deadPairs($target) as [$function, $red, $black, $lift]) {
-                $lift = array_values(array_diff($lift, $off->lifted));
-                $minutes = self::PROBE + $ready + self::LIFT * count($lift) + $this->reachPoints($red, $black, $place);
-                $list[] = new Candidate($function, $red, $black, $off->lifting($lift), $lift, $minutes, 1.0);
-            }
+        foreach ($this->deadPairs($target) as [$function, $red, $black, $lift]) {
+            $lift = array_values(array_diff($lift, $off->lifted));
+            $minutes = self::PROBE + ($isDead ? 0.0 : self::MAKE_DEAD) + self::LIFT * count($lift) + $this->reachPoints($red, $black, $place);
+            $list[] = new Candidate($function, $red, $black, $off->lifting($lift), $lift, $minutes, 1.0);
         }
 
         return $list;

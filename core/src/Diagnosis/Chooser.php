@@ -49,19 +49,17 @@ final class Chooser
         $done = $this->done($evidence);
         $signatures = array_fill_keys($inPlay, '');
         $ranked = [];
-        foreach ($this->candidates($inPlay, $now, $provedDead, $place) as [$test, $extra]) {
-            $outcomes = $this->outcomes($test, $weights);
-            foreach ($outcomes as $n => $members) {
-                foreach ($members as $s) {
-                    $signatures[$s] .= $n.',';
-                }
-            }
-            if (count($outcomes) < 2 || isset($done[$this->key($test)])) {
-                continue;
-            }
-            $bits = $this->entropy($outcomes, $weights);
-            if ($bits >= self::WORTH) {
-                $ranked[] = [$bits / (($test->minutes + $extra) * $test->risk), $bits, $test, $outcomes];
+        foreach ($this->live($now, $place) as [$test, $extra]) {
+            $this->weigh($test, $extra, $weights, $done, $signatures, $ranked);
+        }
+        usort($ranked, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
+        $bar = $ranked[self::OFFERED - 1][0] ?? 0.0;
+        $most = log(max(2, count($inPlay)), 2);
+        $alike = $this->alike($signatures);
+        foreach (count($inPlay) <= self::FEW ? $this->dead($inPlay, $now, $provedDead, $place) : [] as [$test, $target]) {
+            // a dead test takes minutes: it is worked out only where it could be offered, or could split what is alike so far
+            if (isset($alike[$target]) || $most / ($test->minutes * $test->risk) > $bar) {
+                $this->weigh($test, 0.0, $weights, $done, $signatures, $ranked);
             }
         }
         usort($ranked, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
@@ -70,10 +68,51 @@ final class Chooser
     }
 
     /**
-     * @param  list<int>  $inPlay
-     * @return list<array{0: Candidate, 1: float}> each with the minutes of changing the conditions first
+     * Adds a test's outcomes to the signatures, and the test to the ranking when it is worth its time.
+     *
+     * @param  array<int, float>  $weights
+     * @param  array<string, true>  $done
+     * @param  array<int, string>  $signatures
+     * @param  list<array{float, float, Candidate, list<non-empty-list<int>>}>  $ranked  score, bits, test, outcomes
      */
-    private function candidates(array $inPlay, Conditions $now, bool $provedDead, ?string $place): array
+    private function weigh(Candidate $test, float $extra, array $weights, array $done, array &$signatures, array &$ranked): void
+    {
+        $outcomes = $this->outcomes($test, $weights);
+        foreach ($outcomes as $n => $members) {
+            foreach ($members as $s) {
+                $signatures[$s] .= $n.',';
+            }
+        }
+        if (count($outcomes) < 2 || isset($done[$this->key($test)])) {
+            return;
+        }
+        $bits = $this->entropy($outcomes, $weights);
+        if ($bits >= self::WORTH) {
+            $ranked[] = [$bits / (($test->minutes + $extra) * $test->risk), $bits, $test, $outcomes];
+        }
+    }
+
+    /**
+     * The parts and wires of suspects that nothing so far tells from another one.
+     *
+     * @param  array<int, string>  $signatures
+     * @return array<string, true>
+     */
+    private function alike(array $signatures): array
+    {
+        $count = array_count_values($signatures);
+        $alike = [];
+        foreach ($signatures as $s => $signature) {
+            foreach ($count[$signature] > 1 ? $this->predictor->suspects[$s] : [] as $fault) {
+                $alike[$this->model->faults[$fault]->target] = true;
+            }
+        }
+
+        return $alike;
+    }
+
+    /** @return list<array{0: Candidate, 1: float}> each with the minutes of changing the conditions first */
+    private function live(Conditions $now, ?string $place): array
     {
         $candidates = new Candidates($this->model);
         $list = [];
@@ -92,15 +131,27 @@ final class Chooser
                 $list[] = [$test, $extra];
             }
         }
-        if (count($inPlay) <= self::FEW) {
-            $targets = [];
-            foreach ($inPlay as $s) {
-                foreach ($this->predictor->suspects[$s] as $fault) {
-                    $targets[$this->model->faults[$fault]->target] = true;
-                }
+
+        return $list;
+    }
+
+    /**
+     * @param  list<int>  $inPlay
+     * @return list<array{0: Candidate, 1: string}> each with the part or wire it tests
+     */
+    private function dead(array $inPlay, Conditions $now, bool $provedDead, ?string $place): array
+    {
+        $targets = [];
+        foreach ($inPlay as $s) {
+            foreach ($this->predictor->suspects[$s] as $fault) {
+                $targets[$this->model->faults[$fault]->target] = true;
             }
-            foreach ($candidates->dead(array_keys($targets), Conditions::poweredDown($this->model->circuit, $now), $provedDead, $place) as $test) {
-                $list[] = [$test, 0.0];
+        }
+        $off = Conditions::poweredDown($this->model->circuit, $now);
+        $list = [];
+        foreach (array_keys($targets) as $target) {
+            foreach ((new Candidates($this->model))->dead($target, $off, $provedDead, $place) as $test) {
+                $list[] = [$test, $target];
             }
         }
 

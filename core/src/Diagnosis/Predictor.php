@@ -7,6 +7,7 @@ namespace Levin\Core\Diagnosis;
 use Levin\Core\Circuit\Conditions;
 use Levin\Core\Meter\Meter;
 use Levin\Core\Meter\MeterFunction;
+use Levin\Core\Network\Factorisation;
 use Levin\Core\Operation\Settled;
 use Levin\Core\Operation\Settler;
 
@@ -23,7 +24,7 @@ final class Predictor
 
     private readonly Meter $meter;
 
-    /** @var array<string, Settled> */
+    /** @var array<string, Factorisation> */
     private array $dead = [];
 
     public function __construct(public readonly Settler $settler, private readonly OutlookStore $store)
@@ -71,16 +72,14 @@ final class Predictor
      */
     public function deadReading(int $suspect, MeterFunction $function, string $red, string $black, Conditions $conditions): ?float
     {
-        $reading = $this->meter->read($function, $red, $black, $this->deadSettled($suspect, $conditions));
+        $omega = Meter::testOmega($function);
+        $key = "$suspect@$omega ".$conditions->key();
+        $network = $this->dead[$key] ??= $this->settler->dead(
+            $conditions, $this->suspects[$suspect], $this->settler->statesWhenDead($this->outlook($this->energised($conditions))->states[$suspect]), $omega,
+        );
+        $reading = $this->meter->readDead($function, $red, $black, $network);
 
         return $reading->overload ? null : $reading->value;
-    }
-
-    private function deadSettled(int $suspect, Conditions $conditions): Settled
-    {
-        $key = $suspect.' '.$conditions->key();
-
-        return $this->dead[$key] ??= $this->settled($suspect, $conditions);
     }
 
     /**

@@ -16,14 +16,16 @@ use Levin\Core\Parts\Shape;
  */
 final class SpiceNetlist
 {
-    /** Stands for an open circuit or no inductor where a card must be there to be altered: ohms, henries. */
+    /** Stands for an open circuit where a card must be there to be altered, ohms. */
     private const ABSENT = 1e18;
 
     /** @var array<string, array{nodes: string, value: string}> by card name */
     private array $cards = [];
 
-    /** @param bool $complete also write the cards of elements that are worth nothing now, so that `alter` finds them */
-    private function __construct(private readonly Settled $settled, private readonly bool $complete) {}
+    /** @param  bool  $complete also write the cards of elements that are worth nothing now, so that `alter` finds them */
+    private function __construct(private readonly Settled $settled, private readonly bool $complete)
+    {
+    }
 
     /**
      * Card values by name, for a simulator's `alter`; the same names whatever the fault.
@@ -97,8 +99,12 @@ final class SpiceNetlist
             return;
         }
         $this->card("R$name", "$p $q", $g != 0.0 ? 1 / $g : self::ABSENT, $g != 0.0);
-        $this->card("C$name", "$p $q", max(0.0, $susceptance) / $omega, $susceptance > 0.0);
-        $this->card("L$name", "$p $q", $susceptance < 0.0 ? -1 / ($susceptance * $omega) : self::ABSENT, $susceptance < 0.0);
+        if ($this->complete || $susceptance > 0.0) {
+            // a negative capacitance is an inductance at one frequency, and one card serves both signs
+            $this->card("C$name", "$p $q", $susceptance / $omega, true);
+        } elseif ($susceptance < 0.0) {
+            $this->card("L$name", "$p $q", -1 / ($susceptance * $omega), true);
+        }
     }
 
     /** @param  list<float>  $values G, B, Jre, Jim */

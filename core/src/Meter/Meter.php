@@ -43,9 +43,7 @@ final class Meter
             return new MeterReading($function, $red, $black, null, false, null, [$warning], false);
         }
 
-        return $function === MeterFunction::Capacitance
-            ? $this->capacitance($red, $black, $circuit)
-            : $this->resistance($function, $red, $black, $this->settler->passive($circuit, 0.0));
+        return $this->readDead($function, $red, $black, $this->settler->passive($circuit, self::testOmega($function)));
     }
 
     /** What the volts function sees: the open-circuit voltage divided between the circuit and the meter's input. */
@@ -58,8 +56,19 @@ final class Meter
         return $circuit->between($red, $black)->times($share)->abs();
     }
 
-    /** @param  Factorisation  $network the d.c. network of the circuit */
-    public function resistance(MeterFunction $function, string $red, string $black, Factorisation $network): MeterReading
+    /** At what angular frequency a dead test is made, rad/s. */
+    public static function testOmega(MeterFunction $function): float
+    {
+        return $function === MeterFunction::Capacitance ? 2 * M_PI * self::TEST_HERTZ : 0.0;
+    }
+
+    /** @param  Factorisation  $network the circuit without its sources, at testOmega() */
+    public function readDead(MeterFunction $function, string $red, string $black, Factorisation $network): MeterReading
+    {
+        return $function === MeterFunction::Capacitance ? $this->capacitance($red, $black, $network) : $this->resistance($function, $red, $black, $network);
+    }
+
+    private function resistance(MeterFunction $function, string $red, string $black, Factorisation $network): MeterReading
     {
         $model = $this->settler->model;
         $ohms = $network->impedanceBetween($model->node($red), $model->node($black))->re;
@@ -71,11 +80,10 @@ final class Meter
         return $reading;
     }
 
-    private function capacitance(string $red, string $black, Settled $circuit): MeterReading
+    private function capacitance(string $red, string $black, Factorisation $network): MeterReading
     {
         $model = $this->settler->model;
-        $omega = 2 * M_PI * self::TEST_HERTZ;
-        $network = $this->settler->passive($circuit, $omega);
+        $omega = self::testOmega(MeterFunction::Capacitance);
         $y = $network->impedanceBetween($model->node($red), $model->node($black))->inverse();
         $farads = $y->im / $omega;
         // a capacitance meter times a charge; a path that carries as much as the capacitor does leaves it nothing to time

@@ -42,10 +42,7 @@ final class Settler
     {
         $model = $this->model;
         $modes = $model->modesByTarget($faults);
-        $states = $model->initialStates();
-        foreach ($before as $id => $state) {
-            $states[$id] = $model->components[$id]->stateWhenDead($state);
-        }
+        $states = [...$model->initialStates(), ...$this->statesWhenDead($before)];
         $kept = array_keys(array_diff_assoc($states, $model->initialStates()));
         $network = $this->changed($this->base($conditions, $model->omega), [...array_keys($modes), ...$kept], $states, $modes, $conditions, $model->omega);
         $inject = $this->injection($states, $modes, $conditions);
@@ -87,11 +84,38 @@ final class Settler
 
     private function withoutSources(Settled $settled, float $omega): Factorisation
     {
-        $modes = $this->model->modesByTarget($settled->faults);
-        $moved = array_keys(array_diff_assoc($settled->states, $this->model->initialStates()));
+        return $this->dead($settled->conditions, $settled->faults, $settled->states, $omega);
+    }
+
+    /**
+     * The network of a circuit that is dead, its parts in known states.
+     *
+     * @param  list<string>  $faults  fault ids
+     * @param  array<string, string>  $states  by part id
+     * @param  float  $omega  rad/s, zero for d.c.
+     */
+    public function dead(Conditions $conditions, array $faults, array $states, float $omega): Factorisation
+    {
+        $modes = $this->model->modesByTarget($faults);
+        $moved = array_keys(array_diff_assoc($states, $this->model->initialStates()));
         $targets = array_values(array_unique([...$moved, ...array_keys($modes)]));
 
-        return $this->changed($this->base($settled->conditions, $omega), $targets, $settled->states, $modes, $settled->conditions, $omega);
+        return $this->changed($this->base($conditions, $omega), $targets, $states, $modes, $conditions, $omega);
+    }
+
+    /**
+     * What is left of part states once power is off.
+     *
+     * @param  array<string, string>  $states
+     * @return array<string, string>
+     */
+    public function statesWhenDead(array $states): array
+    {
+        foreach ($states as $id => $state) {
+            $states[$id] = $this->model->components[$id]->stateWhenDead($state);
+        }
+
+        return $states;
     }
 
     /**
