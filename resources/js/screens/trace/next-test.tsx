@@ -32,8 +32,15 @@ export function NextTest({ advice, trace, disabled, other, prove, see, send }: P
             <p className="mt-1 font-bold text-[1.65rem] leading-tight" data-next-title>
                 {advice.title}
             </p>
-            <p className="text-quiet">{advice.place}</p>
-            <p className="mt-2 leading-snug" data-next-why>
+            <p className="flex items-center justify-between gap-3 text-quiet">
+                {advice.place}
+                {trace.next.length > 1 && (
+                    <button type="button" className="min-h-[44px] shrink-0 text-ink underline underline-offset-4" onClick={other}>
+                        Another test
+                    </button>
+                )}
+            </p>
+            <p className="leading-snug" data-next-why>
                 {advice.why}
             </p>
             {advice.line_voltage && (
@@ -101,11 +108,6 @@ export function NextTest({ advice, trace, disabled, other, prove, see, send }: P
                         </button>
                     ))}
                 </div>
-            )}
-            {trace.next.length > 1 && (
-                <button type="button" className="mt-2 min-h-[44px] underline underline-offset-4" onClick={other}>
-                    Another test
-                </button>
             )}
         </section>
     );

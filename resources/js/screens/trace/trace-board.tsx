@@ -127,7 +127,7 @@ export function TraceBoard({ id, trace }: { id: string; trace: Trace }) {
         <main className="flex h-dvh flex-col">
             <Status trace={trace} />
             <div className="min-h-0 flex-1 max-lg:overflow-y-auto lg:grid lg:grid-cols-[minmax(0,1fr)_420px]">
-                <section className={`flex min-h-0 flex-col ${shown('diagram')}`} aria-label="Diagram">
+                <section className={`flex min-h-0 flex-col max-lg:h-full ${shown('diagram')}`} aria-label="Diagram">
                     <Conditions
                         trace={trace}
                         disabled={!mayChange || outbox.busy}
