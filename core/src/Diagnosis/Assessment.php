@@ -33,6 +33,6 @@ final readonly class Assessment
     {
         $first = $this->groups[0] ?? null;
 
-        return $first !== null && $first->probability >= Investigation::FOUND && ! $this->contradiction ? $first : null;
+        return $first !== null && $first->probability >= Investigation::FOUND && ! $this->contradiction && count($first->labels) <= Chooser::LAST_FEW ? $first : null;
     }
 }

@@ -20,7 +20,10 @@ final class Chooser
 {
     private const OFFERED = 6;
 
-    /** Dead tests of single parts are weighed once at most this many suspects are in play. */
+    /** Leads are lifted once at most this many are; until then suspects may look more alike than they are. */
+    public const LAST_FEW = 8;
+
+    /** Dead tests are weighed once at most this many suspects are in play. */
     private const FEW = 24;
 
     /** Below this a test is not worth its time, bits. */
@@ -57,7 +60,11 @@ final class Chooser
         $most = log(max(2, count($inPlay)), 2);
         $alike = $this->alike($signatures);
         foreach (count($inPlay) <= self::FEW ? $this->dead($inPlay, $now, $provedDead, $place) : [] as [$test, $target]) {
-            // a dead test takes minutes: it is worked out only where it could be offered, or could split what is alike so far
+            // a dead test takes minutes: it is worked out only where it could be offered, or could split what is alike so far;
+            // and leads are lifted only for the last few
+            if ($test->lift !== [] && count($inPlay) > self::LAST_FEW) {
+                continue;
+            }
             if (isset($alike[$target]) || $most / ($test->minutes * $test->risk) > $bar) {
                 $this->weigh($test, 0.0, $weights, $done, $signatures, $ranked);
             }
@@ -184,13 +191,17 @@ final class Chooser
         $classes = [];
         $class = [];
         $edge = INF;
+        $last = NAN;
         foreach ($values as $s => $value) {
             if ($value > $edge && $class !== []) {
                 $classes[] = $class;
                 $class = [];
             }
-            [$centre, $sigma] = Likelihood::scale($test->function, $value);
-            $edge = $test->function === MeterFunction::VoltsAc ? $centre + Likelihood::APART * $sigma : $this->ratioEdge($test->function, $value, $sigma);
+            if ($value !== $last) {
+                [$centre, $sigma] = Likelihood::scale($test->function, $value);
+                $edge = $test->function === MeterFunction::VoltsAc ? $centre + Likelihood::APART * $sigma : $this->ratioEdge($test->function, $value, $sigma);
+                $last = $value;
+            }
             $class[] = $s;
         }
         if ($class !== []) {

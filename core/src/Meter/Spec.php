@@ -7,20 +7,23 @@ namespace Levin\Core\Meter;
 /**
  * Ranges and accuracy of an ordinary 6000-count service multimeter. [practice, no published source]
  */
-final readonly class Spec
+final class Spec
 {
+    /** @var array<string, self> made once, asked for at every comparison */
+    private static array $made = [];
+
     /**
      * @param  list<float>  $ranges  full scale, in the unit of the function, smallest first; above the last it reads OL
      * @param  float  $percent  of the reading
      * @param  int  $digits  counts of the last place
      */
-    private function __construct(public array $ranges, public float $percent, public int $digits)
+    private function __construct(public readonly array $ranges, public readonly float $percent, public readonly int $digits)
     {
     }
 
     public static function of(MeterFunction $function): self
     {
-        return match ($function) {
+        return self::$made[$function->value] ??= match ($function) {
             MeterFunction::VoltsAc => new self([6, 60, 600, 1000], 1.0, 3),
             MeterFunction::Ohms => new self([600, 6e3, 60e3, 600e3, 6e6, 60e6], 0.9, 2),
             MeterFunction::Continuity => new self([600], 0.9, 2),
