@@ -50,7 +50,7 @@ final readonly class Trace
             'standing' => [
                 'conditions' => array_values(array_map(fn (Condition $c): array => [
                     'name' => $c->name, 'label' => $c->label, 'value' => $standing->conditions->isOn($c->name),
-                    'says' => $standing->conditions->isOn($c->name) ? $c->on : $c->off, 'power' => $c->power, 'default' => $c->default,
+                    'says' => $standing->conditions->isOn($c->name) ? $c->on : $c->off, 'power' => $c->power, 'default' => $c->default, 'words' => [$c->off, $c->on],
                 ], $model->circuit->conditions)),
                 'lifted' => $standing->conditions->lifted,
                 'proved_dead' => $standing->provedDead,

@@ -43,7 +43,7 @@ final class Meter
             return new MeterReading($function, $red, $black, null, false, null, [$warning], false);
         }
 
-        return $this->readDead($function, $red, $black, $this->settler->passive($circuit, self::testOmega($function)));
+        return $this->readDead($function, $red, $black, $this->settler->dead($circuit->conditions, $circuit->faults, $circuit->states, self::testOmega($function)));
     }
 
     /** What the volts function sees: the open-circuit voltage divided between the circuit and the meter's input. */

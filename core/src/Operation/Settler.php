@@ -22,14 +22,8 @@ final class Settler
     /** @var array<string, Factorisation> healthy networks in the initial state, by conditions and frequency */
     private array $bases = [];
 
-    /** @var \WeakMap<Settled, array<string, Factorisation>> a settled circuit is usually read more than once */
-    private \WeakMap $passives;
-
     public function __construct(public readonly Model $model)
     {
-        /** @var \WeakMap<Settled, array<string, Factorisation>> $none */
-        $none = new \WeakMap;
-        $this->passives = $none;
     }
 
     /**
@@ -64,27 +58,6 @@ final class Settler
             $states = $next;
             $network = $this->changed($network, $moved, $states, $modes, $conditions, $model->omega);
         }
-    }
-
-    /**
-     * The circuit's d.c. or test-frequency network with its sources dead, in the states it came to.
-     *
-     * @param  float  $omega  rad/s, zero for d.c.
-     */
-    public function passive(Settled $settled, float $omega): Factorisation
-    {
-        $key = "at $omega";
-        /** @var array<string, Factorisation> $kept */
-        $kept = $this->passives[$settled] ?? [];
-        $kept[$key] ??= $this->withoutSources($settled, $omega);
-        $this->passives[$settled] = $kept;
-
-        return $kept[$key];
-    }
-
-    private function withoutSources(Settled $settled, float $omega): Factorisation
-    {
-        return $this->dead($settled->conditions, $settled->faults, $settled->states, $omega);
     }
 
     /**

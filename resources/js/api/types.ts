@@ -59,6 +59,8 @@ export interface Condition {
     says: string;
     power: boolean;
     default: boolean;
+    /** what it is called when off, and when on */
+    words: [string, string];
 }
 
 export interface LogEvent {

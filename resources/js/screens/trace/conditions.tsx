@@ -1,7 +1,14 @@
 import type { Trace } from '../../api/types';
 
-/** What the operator and the world have set; one tap changes it and logs that it changed. */
-export function Conditions(props: { trace: Trace; disabled: boolean; set: (name: string, value: boolean) => void }) {
+interface Props {
+    trace: Trace;
+    disabled: boolean;
+    set: (name: string, value: boolean) => void;
+    land: (wire: string) => void;
+}
+
+/** What the operator and the world have set, and what is lifted; one tap changes it and logs that it changed. */
+export function Conditions(props: Props) {
     return (
         <fieldset className="flex shrink-0 gap-2 overflow-x-auto border-rule border-b px-3 py-2" aria-label="Conditions">
             {props.trace.standing.conditions.map((c) => (
@@ -21,13 +28,17 @@ export function Conditions(props: { trace: Trace; disabled: boolean; set: (name:
                 </button>
             ))}
             {props.trace.standing.lifted.map((wire) => (
-                <span
+                <button
                     key={wire}
-                    className="grid min-h-[48px] shrink-0 content-center border-2 border-ink border-dotted px-3 leading-tight"
+                    type="button"
+                    data-lifted={wire}
+                    disabled={props.disabled}
+                    onClick={() => props.land(wire)}
+                    className="min-h-[48px] shrink-0 rounded-[3px] border-2 border-ink border-dotted bg-paper px-3 text-left leading-tight"
                 >
-                    <span className="text-[0.8rem]">Lead lifted</span>
-                    <strong>{wire}</strong>
-                </span>
+                    <span className="block text-[0.8rem]">{wire} is lifted</span>
+                    <span className="block font-bold">land it</span>
+                </button>
             ))}
         </fieldset>
     );

@@ -13,7 +13,7 @@ function words(event: LogEvent, trace: Trace): string {
             return `${trace.diagram.parts[String(d.part)]?.label ?? d.part} ${d.seen}`;
         case 'condition': {
             const c = trace.standing.conditions.find((x) => x.name === d.name);
-            return `${c?.label ?? d.name} switched`;
+            return `${c?.label ?? d.name}: ${c?.words[d.value === true ? 1 : 0] ?? d.value}`;
         }
         case 'lead':
             return `${d.wire} ${d.lifted === true ? 'lifted' : 'landed'}`;

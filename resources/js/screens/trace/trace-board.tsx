@@ -131,7 +131,8 @@ export function TraceBoard({ id, trace }: { id: string; trace: Trace }) {
                     <Conditions
                         trace={trace}
                         disabled={!mayChange || outbox.busy}
-                        set={(name, value) => outbox.send('condition', { name, value })}
+                        set={(name, value) => void outbox.send('condition', { name, value })}
+                        land={(wire) => void outbox.send('lead', { wire, lifted: false })}
                     />
                     <DrawnAs suspect={trace.diagram.drawn_as} />
                     <div className="min-h-0 flex-1 overflow-auto px-2 pb-6" ref={sheet}>

@@ -1,0 +1,135 @@
+import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { afterEach, expect, it, vi } from 'vitest';
+import type { Trace } from '../../api/types';
+import { Conditions } from './conditions';
+import { FindPoint } from './find-point';
+import { ProveDead } from './prove-dead';
+import { Seen } from './seen';
+import { Suspects } from './suspects';
+
+afterEach(cleanup);
+
+const condition = (name: string, value: boolean, power: boolean) => ({
+    name,
+    label: name,
+    value,
+    says: value ? 'on' : 'off',
+    power,
+    default: true,
+    words: ['off', 'on'] as [string, string],
+});
+
+const trace = (over: Partial<Trace['standing']> = {}, suspects: Partial<Trace['suspects']> = {}) =>
+    ({
+        standing: {
+            conditions: [condition('breaker', true, true), condition('call', true, false)],
+            lifted: ['w24'],
+            proved_dead: false,
+            power_still_on: ['breaker'],
+            highest_volts: 240,
+            closed: false,
+            ...over,
+        },
+        suspects: {
+            total: 150,
+            in_play: 3,
+            contradiction: false,
+            groups: [
+                { faults: ['a', 'b', 'c'], labels: ['Switch open', 'Pressure high', 'Wire off'], probability: 0.62 },
+                { faults: ['d'], labels: ['Coil open'], probability: 0.38 },
+            ],
+            more: 0,
+            found: null,
+            ...suspects,
+        },
+    }) as unknown as Trace;
+
+it('sets a condition and lands a lead with one tap each', () => {
+    const set = vi.fn();
+    const land = vi.fn();
+    const { container } = render(<Conditions trace={trace()} disabled={false} set={set} land={land} />);
+    fireEvent.click(container.querySelector('[data-condition=breaker]') as Element);
+    fireEvent.click(container.querySelector('[data-lifted=w24]') as Element);
+    expect(set).toHaveBeenCalledWith('breaker', false);
+    expect(land).toHaveBeenCalledWith('w24');
+});
+
+it('does not let the proof begin while a feed is on', () => {
+    const send = vi.fn().mockResolvedValue(true);
+    render(<ProveDead open onOpenChange={() => {}} trace={trace()} disabled={false} problem={null} send={send} />);
+    for (const box of screen.getAllByRole('checkbox')) {
+        expect((box as HTMLInputElement).disabled).toBe(true);
+    }
+    fireEvent.click(screen.getByText('breaker: switch off and lock out'));
+    expect(send).toHaveBeenCalledWith('condition', { name: 'breaker', value: false });
+});
+
+it('takes the proof only when all three steps are done', () => {
+    const send = vi.fn().mockResolvedValue(true);
+    const off = trace({ conditions: [condition('breaker', false, true)] });
+    render(<ProveDead open onOpenChange={() => {}} trace={off} disabled={false} problem={null} send={send} />);
+    const done = screen.getByText('Proved dead') as HTMLButtonElement;
+    const boxes = screen.getAllByRole('checkbox');
+    for (const box of boxes) {
+        expect(done.disabled).toBe(true);
+        fireEvent.click(box);
+    }
+    fireEvent.click(done);
+    expect(send).toHaveBeenCalledWith('proved-dead', { known_before: true, circuit_dead: true, known_after: true });
+});
+
+it('shows what is alike as one and says how many more', () => {
+    render(<Suspects trace={trace()} />);
+    expect(screen.getByText(/3 left of 150/)).toBeTruthy();
+    expect(screen.getByText('or 1 more alike')).toBeTruthy();
+    expect(screen.getByText('62 %')).toBeTruthy();
+    expect(screen.queryByRole('alert')).toBeNull();
+});
+
+it('says so when no single fault explains it all', () => {
+    render(<Suspects trace={trace({}, { contradiction: true })} />);
+    expect(screen.getByRole('alert').textContent).toContain('No single fault explains all of this');
+});
+
+it('offers what can be seen of a part and nothing else', () => {
+    const pick = vi.fn();
+    render(
+        <Seen
+            part="OFM"
+            label="Outdoor fan motor"
+            choices={['runs', 'hums', 'silent']}
+            disabled={false}
+            pick={pick}
+            cancel={() => {}}
+        />,
+    );
+    fireEvent.click(screen.getByText('hums'));
+    expect(pick).toHaveBeenCalledWith('hums');
+});
+
+it('finds a point by its name, its part or its place', () => {
+    const pick = vi.fn();
+    const diagram = {
+        energy: { 'HP.1': 'live', 'AH.R': 'live' },
+        parts: {
+            HP: { label: 'High-pressure switch', observables: [], place: 'outdoor unit' },
+            AH: { label: 'Terminal strip', observables: [], place: 'air handler' },
+        },
+    } as unknown as Trace['diagram'];
+    render(<FindPoint open onOpenChange={() => {}} diagram={diagram} lead="black" pick={pick} />);
+    const field = screen.getByLabelText('Find a point');
+    for (const [text, count] of [
+        ['pressure', 1],
+        ['air handler', 1],
+        ['hp.1', 1],
+        ['', 2],
+        ['zzz', 0],
+    ] as const) {
+        fireEvent.change(field, { target: { value: text } });
+        expect(document.querySelectorAll('li').length).toBe(count);
+    }
+    expect(screen.getByText('No point is called that on this unit.')).toBeTruthy();
+    fireEvent.change(field, { target: { value: 'terminal' } });
+    fireEvent.click(screen.getByText('AH.R'));
+    expect(pick).toHaveBeenCalledWith('AH.R', 'black');
+});
