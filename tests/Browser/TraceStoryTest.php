@@ -5,11 +5,12 @@
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Tests\Support\Unit;
 
-/** What the hidden unit answers to the test now recommended on the screen. */
-function answerTo(array $advice, string $fault): string
+/** What the hidden unit answers to the test now recommended on the screen, under the conditions the call stands in. */
+function answerTo(array $advice, string $fault, array $standing): string
 {
     $unit = Unit::cooling();
-    $settled = $unit->with($fault);
+    $conditions = $unit->conditions(array_column($standing['conditions'], 'value', 'name'))->lifting($standing['lifted']);
+    $settled = $unit->settler->settle($conditions, [$fault], $unit->with($fault)->states);
     if ($advice['function'] === null) {
         return $settled->observed($advice['red']);
     }
@@ -43,7 +44,7 @@ it('goes from sign-in to the finding on a unit whose outdoor section does nothin
         $advice = $trace['next'][0];
         $this->sees($advice['title'], '[data-next-title]');
         expect($this->text('[data-next-why]'))->toContain('A healthy unit shows');
-        $answer = answerTo($advice, 'HP:open');
+        $answer = answerTo($advice, 'HP:open', $trace['standing']);
         if ($advice['function'] === null) {
             $this->click("[data-seen='$answer']");
         } else {
@@ -69,6 +70,77 @@ it('goes from sign-in to the finding on a unit whose outdoor section does nothin
     $this->sees('✓ High-pressure switch');
     $file = $this->api("calls/$call/call.json");
     expect(array_column($file['events'], 'type'))->toContain('observation')->toContain('reading')->toContain('finding')->toContain('closed');
+});
+
+it('leads through making it dead and lifting a lead where only a dead test decides', function (): void {
+    $this->signIn('ravi');
+    $call = $this->call(1045);
+    $this->visit("/calls/$call");
+    $this->find('svg.ladder');
+    // a start winding and its wire read alike live; the last word is an ohmmeter on a lifted lead
+    $fault = 'COMP:start-open';
+    $kinds = [];
+    $clicked = function (string $what) use ($call): void {
+        $count = count($this->api("calls/$call")['events']);
+        $this->until(fn (): bool => str_contains($this->text('[aria-label=Log] h2'), "· $count"), "$what in the log");
+    };
+    for ($steps = 0; $steps < 40; $steps++) {
+        $trace = $this->api("calls/$call");
+        if ($trace['suspects']['found'] !== null) {
+            break;
+        }
+        $advice = $trace['next'][0];
+        $this->sees($advice['title'], '[data-next-title]');
+        $first = $advice['first'];
+        $events = count($trace['events']);
+        $grown = fn (): bool => count($this->api("calls/$call")['events']) > $events;
+        if ($first['land'] !== [] || $first['changes'] !== [] || ($first['lift'] !== [] && ! $first['prove_dead'])) {
+            $this->click('[data-first] button');
+            $this->until($grown, 'a step taken first');
+            $clicked('the step');
+
+            continue;
+        }
+        if ($first['prove_dead']) {
+            $this->click('[data-first] button');
+            foreach (['known_before', 'circuit_dead', 'known_after'] as $step) {
+                $this->click("input[name=$step]");
+            }
+            $this->press('Proved dead');
+            $this->until($grown, 'the proof');
+            $this->sees('PROVED DEAD', '[role=status]');
+
+            continue;
+        }
+        $kinds[] = $advice['function'] ?? 'look';
+        $answer = answerTo($advice, $fault, $trace['standing']);
+        if ($advice['function'] === null) {
+            $this->click("[data-seen='$answer']");
+        } else {
+            $this->type('input[name=reading]', $answer);
+            $this->press('Keep the reading');
+        }
+        $this->until($grown, 'an answer kept');
+        $clicked('the answer');
+    }
+    $end = $this->api("calls/$call");
+    expect($end['suspects']['found'])->toContain($fault);
+    $this->sees('start winding open', '[data-finding]');
+    expect(array_unique($kinds))->toContain('vac');
+    // whatever was lifted on the way is in sight and has to be landed before the call closes
+    if ($end['standing']['lifted'] !== []) {
+        $this->press('Record the finding');
+        $this->sees('start winding open', '[aria-label=Log]');
+        $this->press('Close the call');
+        $this->sees('Leads are still lifted', '[role=alert]');
+        foreach ($end['standing']['lifted'] as $wire) {
+            $this->until(fn (): bool => $this->find("[data-lifted=$wire]")->isEnabled(), "the way to land $wire");
+            $this->click("[data-lifted=$wire]");
+            $this->until(fn (): bool => ! in_array($wire, $this->api("calls/$call")['standing']['lifted'], true), "$wire landed");
+        }
+        $this->press('Close the call');
+        $this->sees('This call is closed.');
+    }
 });
 
 it('sets two probes by hand, by tapping and by name, and says what a healthy unit reads there', function (): void {

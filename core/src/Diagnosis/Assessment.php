@@ -11,6 +11,7 @@ final readonly class Assessment
      * @param  list<float>  $posterior  by suspect; 0 is the healthy unit
      * @param  list<SuspectGroup>  $groups  most probable first, only those in play
      * @param  int  $inPlay  single suspects in play
+     * @param  int  $suspects  all of them, the healthy unit included
      * @param  list<Advice>  $next  best first
      * @param  list<string>  $proved  parts and wires shown good
      * @param  list<Meaning>  $meanings  one for each piece of evidence

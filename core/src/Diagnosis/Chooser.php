@@ -349,6 +349,12 @@ final class Chooser
             return sprintf('%s leaves %s (%d %%)', $o['shows'], $count === 1 ? $o['suspects'][0] : $o['suspects'][0].' and '.($count - 1).' more', round(100 * $o['probability']));
         };
 
-        return ucfirst(implode('; ', array_map($phrase, array_slice($outcomes, 0, 2)))).(count($outcomes) > 2 ? '; '.(count($outcomes) - 2).' other results split the rest' : '').". A healthy unit shows $expected.";
+        $rest = match (count($outcomes)) {
+            0, 1, 2 => '',
+            3 => '; another result leaves the rest',
+            default => '; '.(count($outcomes) - 2).' other results split the rest',
+        };
+
+        return ucfirst(implode('; ', array_map($phrase, array_slice($outcomes, 0, 2)))).$rest.". A healthy unit shows $expected.";
     }
 }

@@ -77,7 +77,7 @@ final readonly class Investigation
         [$next, $signatures] = $chooser->choose($posterior, $inPlay, $evidence, $now, $provedDead, $place);
 
         return new Assessment(
-            $posterior, $this->groups($posterior, $inPlay, $signatures), count($inPlay), count($this->model->faults),
+            $posterior, $this->groups($posterior, $inPlay, $signatures), count($inPlay), count($prior),
             $next, $proved, $meanings, $best < self::MISTAKEN_TWICE,
         );
     }

@@ -1,0 +1,207 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { createRef, type ReactNode } from 'react';
+import { afterEach, expect, it, vi } from 'vitest';
+import type { Advice, LogEvent, Trace } from '../../api/types';
+import { Finding } from './finding';
+import { Log } from './log';
+import { MeterPanel } from './meter-panel';
+import { NextTest } from './next-test';
+
+afterEach(() => {
+    cleanup();
+    vi.unstubAllGlobals();
+});
+
+const advice = (over: Partial<Advice> = {}, first: Partial<Advice['first']> = {}): Advice => ({
+    function: 'ohms',
+    red: 'CC.A',
+    black: 'CC.B',
+    title: 'Ohms: CC.A → CC.B',
+    why: 'OL leaves the coil. A healthy unit shows 12.0 Ω.',
+    expected: '12.0 Ω',
+    bits: 1,
+    minutes: 4.5,
+    line_voltage: false,
+    choices: [],
+    place: 'outdoor unit',
+    ...over,
+    first: { changes: [], lift: [], land: [], prove_dead: false, ...first },
+});
+
+const event = (over: Partial<LogEvent>): LogEvent => ({
+    id: 'a',
+    sequence: 1,
+    type: 'note',
+    data: {},
+    by: 'Oda',
+    noted_at: '',
+    ...over,
+});
+
+const trace = (over: Record<string, unknown> = {}): Trace =>
+    ({
+        call: { id: 7, may_change: true, finding: null, technician: { name: 'Ravi' }, unit: { id: 1 } },
+        standing: { conditions: [{ name: 'disconnect', label: 'Disconnect', words: ['pulled', 'in'] }], closed: false },
+        suspects: { found: null, groups: [] },
+        diagram: { parts: { CC: { label: 'Contactor' } }, wires: [{ id: 'w24', colour: 'orange', from: 'LP.2', to: 'CC.A' }] },
+        events: [],
+        meanings: {},
+        struck: {},
+        next: [advice(), advice()],
+        ...over,
+    }) as unknown as Trace;
+
+const next = (a: Advice) => {
+    const calls = { other: vi.fn(), prove: vi.fn(), see: vi.fn(), send: vi.fn().mockResolvedValue(true) };
+    render(<NextTest advice={a} trace={trace()} disabled={false} {...calls} />);
+    return calls;
+};
+
+it('puts switching off before the proof, and the proof before lifting', () => {
+    const changes = [{ name: 'disconnect', label: 'Disconnect', value: false, says: 'pulled' }];
+    const a = next(advice({}, { changes, prove_dead: true, lift: ['w24'] }));
+    fireEvent.click(screen.getByText('Disconnect: pulled'));
+    expect(a.send).toHaveBeenCalledWith('condition', { name: 'disconnect', value: false });
+    expect(screen.queryByText('Prove it dead')).toBeNull();
+    cleanup();
+    const b = next(advice({}, { prove_dead: true, lift: ['w24'] }));
+    fireEvent.click(screen.getByText('Prove it dead'));
+    expect(b.prove).toHaveBeenCalled();
+    expect(screen.queryByText(/Lifted:/)).toBeNull();
+    cleanup();
+    const c = next(advice({}, { lift: ['w24'] }));
+    fireEvent.click(screen.getByText('Lifted: orange wire LP.2 – CC.A'));
+    expect(c.send).toHaveBeenCalledWith('lead', { wire: 'w24', lifted: true });
+});
+
+it('asks for an observation by buttons and warns of line voltage', () => {
+    const a = next(
+        advice({ function: null, red: 'CC', black: '', choices: ['pulled in', 'dropped out'], title: 'Look: Contactor' }),
+    );
+    fireEvent.click(screen.getByText('dropped out'));
+    expect(a.see).toHaveBeenCalledWith('dropped out');
+    cleanup();
+    next(advice({ function: 'vac', line_voltage: true }));
+    expect(screen.getByText(/rated leads and gloves/)).toBeTruthy();
+    expect(screen.getByText(/live line voltage/)).toBeTruthy();
+});
+
+const panel = async (answer: unknown, over: Record<string, unknown> = {}) => {
+    vi.stubGlobal('fetch', vi.fn().mockResolvedValue(new Response(JSON.stringify(answer), { status: 200 })));
+    const wrapper = ({ children }: { children: ReactNode }) => (
+        <QueryClientProvider client={new QueryClient()}>{children}</QueryClientProvider>
+    );
+    const calls = {
+        setLead: vi.fn(),
+        setFunction: vi.fn(),
+        backToAdvice: vi.fn(),
+        find: vi.fn(),
+        prove: vi.fn(),
+        setEntered: vi.fn(),
+        keep: vi.fn(),
+    };
+    const view = render(
+        <MeterPanel
+            call="7"
+            stamp={0}
+            meter={{ probes: { red: 'CC.A', black: 'CC.B' }, fn: 'vac' }}
+            isOwn
+            lead="red"
+            entered="26.4"
+            disabled={false}
+            field={createRef()}
+            {...calls}
+            {...over}
+        />,
+        { wrapper },
+    );
+    return { ...calls, ...view };
+};
+
+it('shows what a healthy unit reads, fills it in on one key, and keeps what is typed', async () => {
+    const p = await panel({ value: 26.34, display: '26.34 V', refused: null });
+    expect((await screen.findAllByText('26.34 V')).length).toBe(2);
+    fireEvent.click(p.container.querySelector('[data-as-expected]') as Element);
+    expect(p.setEntered).toHaveBeenCalledWith('26.34V');
+    fireEvent.click(screen.getByText('OL'));
+    expect(p.setEntered).toHaveBeenCalledWith('OL');
+    fireEvent.submit(p.container.querySelector('form') as Element);
+    expect(p.keep).toHaveBeenCalledWith('26.4');
+});
+
+it('refuses a dead test with the reason and the way out beside it', async () => {
+    const p = await panel({ value: null, display: '', refused: 'Not proved dead.' });
+    expect((await screen.findByRole('alert')).textContent).toContain('Not proved dead.');
+    fireEvent.click(screen.getByText('Prove it dead'));
+    expect(p.prove).toHaveBeenCalled();
+    expect((screen.getByText('Keep the reading') as HTMLButtonElement).disabled).toBe(true);
+});
+
+it('keeps nothing while a probe is in the air', async () => {
+    await panel({}, { meter: { probes: { red: 'CC.A', black: null }, fn: 'vac' } });
+    expect((screen.getByText('Keep the reading') as HTMLButtonElement).disabled).toBe(true);
+    expect(screen.getByText(/Tap two points/)).toBeTruthy();
+});
+
+it('writes every kind of event in plain words, newest first, and leaves struck ones in sight', () => {
+    const events = [
+        event({ id: '1', sequence: 1, type: 'observation', data: { part: 'CC', seen: 'dropped out' } }),
+        event({ id: '2', sequence: 2, type: 'condition', data: { name: 'disconnect', value: false } }),
+        event({ id: '3', sequence: 3, type: 'proved-dead' }),
+        event({ id: '4', sequence: 4, type: 'lead', data: { wire: 'w24', lifted: true } }),
+        event({ id: '5', sequence: 5, type: 'reading', data: { function: 'ohms', red: 'CC.A', black: 'CC.B', entered: 'OL' } }),
+        event({ id: '6', sequence: 6, type: 'strike', data: { event: '1', reason: 'wrong unit' } }),
+        event({ id: '7', sequence: 7, type: 'note', data: { text: 'bees' } }),
+        event({ id: '8', sequence: 8, type: 'finding', data: { label: 'Contactor: coil open', cause: 'ants' } }),
+        event({ id: '9', sequence: 9, type: 'closed' }),
+        event({ id: '10', sequence: 10, type: 'reopened', data: { reason: 'back again' } }),
+    ];
+    const meanings = { '5': { as_healthy: false, text: 'not healthy, clears 9' } };
+    const { container } = render(
+        <Log trace={trace({ events, meanings, struck: { '1': 'wrong unit' } })} disabled={false} send={vi.fn()} />,
+    );
+    const lines = [...container.querySelectorAll('li')].map((li) => li.textContent);
+    for (const [n, text] of [
+        [0, 'reopened: back again'],
+        [1, 'call closed'],
+        [2, 'found: Contactor: coil open. ants'],
+        [3, 'bees'],
+        [4, 'struck out 1: wrong unit'],
+        [5, 'Ω CC.A → CC.B  OL'],
+        [6, 'w24 lifted'],
+        [7, 'known source, circuit, known source'],
+        [8, 'Disconnect: pulled'],
+        [9, 'Contactor dropped out'],
+    ] as const) {
+        expect(lines[n]).toContain(text);
+    }
+    expect(lines[5]).toContain('not healthy, clears 9');
+    expect(container.querySelectorAll('.line-through').length).toBe(1);
+    expect(screen.getAllByText('Strike').length).toBe(1);
+});
+
+it('records a finding, then closes, then reopens', () => {
+    const send = vi.fn().mockResolvedValue(true);
+    const found = {
+        found: ['CC:coil-open'],
+        groups: [{ faults: ['CC:coil-open'], labels: ['Contactor: coil open'], probability: 0.97 }],
+    };
+    const { rerender } = render(<Finding trace={trace({ suspects: found })} disabled={false} send={send} />);
+    fireEvent.change(screen.getByLabelText('Why it failed, if you know'), { target: { value: 'ants' } });
+    fireEvent.click(screen.getByText('Record the finding'));
+    expect(send).toHaveBeenCalledWith('finding', { faults: ['CC:coil-open'], cause: 'ants' });
+    const call = { id: 7, may_change: true, finding: 'Contactor: coil open', technician: { name: 'Ravi' } };
+    rerender(<Finding trace={trace({ call })} disabled={false} send={send} />);
+    fireEvent.click(screen.getByText('Close the call'));
+    expect(send).toHaveBeenCalledWith('closed', {});
+    rerender(<Finding trace={trace({ call, standing: { closed: true } })} disabled={false} send={send} />);
+    expect(screen.getByText('This call is closed.')).toBeTruthy();
+    expect(screen.getByText('Reopen the call')).toBeTruthy();
+});
+
+it('says whose call it is to someone who may only read it', () => {
+    const call = { id: 7, may_change: false, finding: null, technician: { name: 'Ravi' } };
+    render(<Finding trace={trace({ call })} disabled={false} send={vi.fn()} />);
+    expect(screen.getByText(/This is Ravi's call/)).toBeTruthy();
+});
