@@ -2,17 +2,25 @@
 
 namespace App\Calls;
 
+use App\Circuits\CircuitShelf;
 use App\Models\Call;
 use App\Models\CallEvent;
 use App\Models\Unit;
 use App\Models\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Levin\Core\Record\Event;
 use Levin\Core\Record\EventType;
+use Levin\Core\Record\Gate;
+use Levin\Core\Record\Refusal;
 
 /** A call as an open file: JSON that can be imported again without loss, and its readings as rows. See docs/call-file.md. */
 final class CallFile
 {
+    public function __construct(private readonly CircuitShelf $shelf)
+    {
+    }
+
     /** @return array<string, mixed> */
     public function export(Call $call): array
     {
@@ -57,15 +65,26 @@ final class CallFile
                 'complaint' => $this->text($file, 'complaint'), 'scheduled_for' => $this->date($file, 'scheduled_for'),
                 'closed_at' => isset($file['closed_at']) ? $this->date($file, 'closed_at') : null,
             ]);
+            $gate = new Gate($this->shelf->model($unit->circuit));
+            $log = [];
             foreach (array_values((array) $file['events']) as $n => $event) {
                 $type = is_array($event) ? EventType::tryFrom($this->text($event, 'type')) : null;
                 if (! is_array($event) || $type === null || CallEvent::query()->whereKey($this->text($event, 'id'))->exists()) {
                     throw new UnusableCallFile('Event '.($n + 1).' is here already or is of an unknown type. Nothing was changed.');
                 }
+                /** @var array<string, mixed> $data */
+                $data = is_array($event['data'] ?? null) ? $event['data'] : [];
+                try {
+                    if ($gate->admit($type, $data, $log) != $data) {
+                        throw new UnusableCallFile('Event '.($n + 1).' contradicts itself: what was entered does not mean what the file says. Nothing was changed.');
+                    }
+                } catch (Refusal $e) {
+                    throw new UnusableCallFile('Event '.($n + 1)." cannot be taken: {$e->getMessage()} Nothing was changed.");
+                }
+                $log[] = new Event($this->text($event, 'id'), $type, $data);
                 CallEvent::query()->create([
                     'id' => $this->text($event, 'id'), 'call_id' => $call->id, 'sequence' => $n + 1,
-                    'user_id' => ($users[$this->text($event, 'by')] ?? $importer)->id, 'type' => $type->value,
-                    'data' => is_array($event['data'] ?? null) ? $event['data'] : [],
+                    'user_id' => ($users[$this->text($event, 'by')] ?? $importer)->id, 'type' => $type->value, 'data' => $data,
                     'noted_at' => $this->date($event, 'noted_at'), 'stored_at' => $this->date($event, 'stored_at'),
                 ]);
             }

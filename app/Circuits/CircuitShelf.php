@@ -21,12 +21,6 @@ final class CircuitShelf
     {
     }
 
-    /** Whether there is such a circuit. */
-    public function has(string $id): bool
-    {
-        return preg_match('/^[a-z0-9][a-z0-9-]*$/', $id) === 1 && is_file($this->path($id));
-    }
-
     public function settler(string $id): Settler
     {
         return $this->load($id)[0];

@@ -31,6 +31,8 @@ it('says why a call file cannot be imported, and changes nothing', function (Clo
     'here already' => [fn (array $f): array => $f, 'is here already'],
     'no such unit' => [fn (array $f): array => [...$f, 'number' => 9, 'unit' => ['serial' => 'none']], 'no unit with serial number'],
     'events here already' => [fn (array $f): array => [...$f, 'number' => 9], 'Event 1 is here already'],
+    'a reading that was tampered with' => [fn (array $f): array => [...$f, 'number' => 9, 'events' => [['id' => '0d4c1a52-51c4-4f27-9d5c-6f0f2b8f5a11', 'type' => 'reading', 'by' => 'x', 'noted_at' => '2026-11-23T09:00:00Z', 'stored_at' => '2026-11-23T09:00:00Z', 'data' => ['function' => 'vac', 'red' => 'CC.A', 'black' => 'CC.B', 'entered' => '24', 'value' => 12, 'overload' => false]]]], 'contradicts itself'],
+    'a point that is not' => [fn (array $f): array => [...$f, 'number' => 9, 'events' => [['id' => '0d4c1a52-51c4-4f27-9d5c-6f0f2b8f5a11', 'type' => 'reading', 'by' => 'x', 'noted_at' => '2026-11-23T09:00:00Z', 'stored_at' => '2026-11-23T09:00:00Z', 'data' => ['function' => 'vac', 'red' => 'CC.Q', 'black' => 'CC.B', 'entered' => '24']]]], 'There is no point'],
     'a date that is not' => [fn (array $f): array => [...$f, 'number' => 9, 'scheduled_for' => 'soon-ish'], 'is not a date'],
 ]);
 

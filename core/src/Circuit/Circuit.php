@@ -60,11 +60,6 @@ final readonly class Circuit
         return $points;
     }
 
-    public function hasPoint(string $point): bool
-    {
-        return in_array($point, $this->points(), true);
-    }
-
     /** @throws UnknownName */
     public function partAt(string $point): Part
     {

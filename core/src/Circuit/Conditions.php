@@ -79,33 +79,4 @@ final readonly class Conditions
         return implode(',', array_map(static fn (string $n, bool $v): string => $n.'='.($v ? '1' : '0'), array_keys($values), $values))
             .'|'.implode(',', $this->lifted);
     }
-
-    /** @return array{values: array<string, bool>, lifted: list<string>} */
-    public function toArray(): array
-    {
-        return ['values' => $this->values, 'lifted' => $this->lifted];
-    }
-
-    /**
-     * The reverse of toArray(), checked against the circuit.
-     *
-     * @param  array<mixed>  $data
-     *
-     * @throws UnknownName for a condition or wire the circuit does not have
-     */
-    public static function fromArray(Circuit $circuit, array $data): self
-    {
-        $conditions = self::healthyDefaults($circuit);
-        $values = $data['values'] ?? [];
-        foreach (is_array($values) ? $values : [] as $name => $value) {
-            $conditions = $conditions->with((string) $name, (bool) $value);
-        }
-        $lifted = [];
-        $wires = $data['lifted'] ?? [];
-        foreach (is_array($wires) ? $wires : [] as $wire) {
-            $lifted[] = $circuit->wire(is_string($wire) ? $wire : '')->id;
-        }
-
-        return $conditions->lifting($lifted);
-    }
 }

@@ -34,9 +34,4 @@ final readonly class Wire
     {
         return $this->from === $point || $this->to === $point;
     }
-
-    public function otherEnd(string $point): string
-    {
-        return $this->from === $point ? $this->to : $this->from;
-    }
 }

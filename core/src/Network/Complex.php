@@ -13,11 +13,6 @@ final readonly class Complex
     {
     }
 
-    public static function polar(float $magnitude, float $degrees): self
-    {
-        return new self($magnitude * cos(deg2rad($degrees)), $magnitude * sin(deg2rad($degrees)));
-    }
-
     public function plus(self $b): self
     {
         return new self($this->re + $b->re, $this->im + $b->im);
@@ -53,11 +48,6 @@ final readonly class Complex
         }
 
         return new self($this->re / $square, -$this->im / $square);
-    }
-
-    public function conjugate(): self
-    {
-        return new self($this->re, -$this->im);
     }
 
     public function abs(): float

@@ -149,7 +149,7 @@ function SymbolInk({ symbol: s, proved, onPart }: { symbol: DiagramSymbol; prove
             )}
             {proved && (
                 <path
-                    d={`M${middle + 26} ${s.y - 26}l5 6l11 -13`}
+                    d={`M${middle + (s.shape === 'secondary' ? 37 : 26)} ${s.y - 26}l5 6l11 -13`}
                     fill="none"
                     stroke="var(--good)"
                     strokeWidth={3.4}
