@@ -195,6 +195,13 @@ abstract class BrowserTestCase extends TestCase
         $this->find($css)->click();
     }
 
+    /** A tap on part of the drawing; an SVG group has no box of its own for the driver to aim at. */
+    protected function tap(string $css): void
+    {
+        $this->find($css);
+        $this->driver()->executeScript('document.querySelector(arguments[0]).dispatchEvent(new MouseEvent("click", {bubbles: true}))', [$css]);
+    }
+
     protected function type(string $css, string $text): void
     {
         $this->find($css)->clear()->sendKeys($text);
@@ -214,6 +221,20 @@ abstract class BrowserTestCase extends TestCase
     {
         /** @var array<mixed> */
         return $this->driver()->executeScript('return fetch("/api/" + arguments[0], {headers: {Accept: "application/json"}}).then(r => r.json())', [$path]);
+    }
+
+    /** The id of a fresh call of whoever is signed in, so that no test depends on what another left. */
+    protected function freshCall(): int
+    {
+        $this->visit('/units/9');
+        $this->type('textarea[name=complaint]', 'Not cooling.');
+        $this->press('Open the call');
+
+        return (int) $this->until(function (): ?string {
+            $path = (string) parse_url($this->driver()->getCurrentURL(), PHP_URL_PATH);
+
+            return preg_match('#^/calls/(\d+)$#', $path, $m) === 1 ? $m[1] : null;
+        }, 'the new call');
     }
 
     /** The id of the call with a number. */
