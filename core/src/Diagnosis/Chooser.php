@@ -21,7 +21,7 @@ final class Chooser
     private const OFFERED = 6;
 
     /** Leads are lifted once at most this many are; until then suspects may look more alike than they are. */
-    public const LAST_FEW = 8;
+    public const LAST_FEW = 6;
 
     /** Dead tests are weighed once at most this many suspects are in play. */
     private const FEW = 24;

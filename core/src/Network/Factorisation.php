@@ -73,6 +73,29 @@ final class Factorisation
     }
 
     /**
+     * Of some changes, those that change anything: many faults are nothing to a d.c. solve.
+     *
+     * @param  array<int, list<float>>  $changes  per branch: re, im, re, im…
+     * @return array<int, list<float>>
+     */
+    public function differing(array $changes): array
+    {
+        foreach ($changes as $branch => $values) {
+            $at = $this->topology->offset[$branch];
+            $count = $this->topology->branches[$branch]->isCoupled() ? 4 : 1;
+            $same = true;
+            for ($i = 0; $i < $count && $same; $i++) {
+                $same = $this->re[$at + $i] == $values[2 * $i] && $this->im[$at + $i] == $values[2 * $i + 1];
+            }
+            if ($same) {
+                unset($changes[$branch]);
+            }
+        }
+
+        return $changes;
+    }
+
+    /**
      * Node voltages for injected currents.
      *
      * @param  array<int, float>  $injectRe  amperes into each node, missing nodes none

@@ -137,6 +137,7 @@ final class Settler
         foreach ($targets as $id) {
             $changes += $this->model->stampsOf($id, $states[$id] ?? '', $modes[$id] ?? [], $conditions, $omega);
         }
+        $changes = $network->differing($changes);
 
         return $changes === [] ? $network : $network->with($changes);
     }
