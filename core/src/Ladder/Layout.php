@@ -201,15 +201,11 @@ final class Layout
     private function drawRow(string $start, array $edges, float $y, array $x, array &$first, array $rails): void
     {
         $at = $start;
-        $this->place($at, $x[$at], $y, $first, $rails);
+        $this->place($at, $x[$at], $y, $first);
         $last = count($edges) - 1;
         foreach ($edges as $n => $edge) {
             $to = $edge->other($at);
-            if ($n < $last) {
-                $this->place($to, $x[$to], $y, $first, $rails);
-            } elseif (! isset($first[$to])) {
-                $this->place($to, $x[$to], $y, $first, $rails);
-            }
+            $this->place($to, $x[$to], $y, $first);
             [$x1, $x2] = [$x[$at], $x[$to]];
             $begin = in_array($at, $rails, true) || $n > 0 ? [] : [[$x1, $first[$at]]];
             $end = in_array($to, $rails, true) || $n < $last ? [] : [[$x2, $first[$to]]];
@@ -238,9 +234,8 @@ final class Layout
 
     /**
      * @param  array<string, float>  $first
-     * @param  list<string>|array{}  $rails
      */
-    private function place(string $point, float $x, float $y, array &$first, array $rails): void
+    private function place(string $point, float $x, float $y, array &$first): void
     {
         if (! isset($first[$point])) {
             $first[$point] = $y;

@@ -17,6 +17,12 @@ final readonly class Branch
     {
     }
 
+    /** How many complex admittances it carries. */
+    public function values(): int
+    {
+        return $this->isCoupled() ? 4 : 1;
+    }
+
     public function isCoupled(): bool
     {
         return count($this->nodes) === 4;

@@ -61,7 +61,7 @@ final class Factorisation
         $copy = clone $this;
         foreach ($changes as $branch => $values) {
             $at = $this->topology->offset[$branch];
-            $count = $this->topology->branches[$branch]->isCoupled() ? 4 : 1;
+            $count = $this->topology->branches[$branch]->values();
             for ($i = 0; $i < $count; $i++) {
                 $copy->re[$at + $i] = $values[2 * $i];
                 $copy->im[$at + $i] = $values[2 * $i + 1];
@@ -82,7 +82,7 @@ final class Factorisation
     {
         foreach ($changes as $branch => $values) {
             $at = $this->topology->offset[$branch];
-            $count = $this->topology->branches[$branch]->isCoupled() ? 4 : 1;
+            $count = $this->topology->branches[$branch]->values();
             $same = true;
             for ($i = 0; $i < $count && $same; $i++) {
                 $same = $this->re[$at + $i] == $values[2 * $i] && $this->im[$at + $i] == $values[2 * $i + 1];

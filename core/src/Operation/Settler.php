@@ -162,7 +162,7 @@ final class Settler
         }
         foreach ($stamps as $branch => $values) {
             $at = $model->topology->offset[$branch];
-            $count = $model->topology->branches[$branch]->isCoupled() ? 4 : 1;
+            $count = $model->topology->branches[$branch]->values();
             for ($i = 0; $i < $count; $i++) {
                 $re[$at + $i] = $values[2 * $i];
                 $im[$at + $i] = $values[2 * $i + 1];
