@@ -18,6 +18,7 @@ final readonly class Circuit
      * @param  array<string, Wire>  $wires
      * @param  array<string, Condition>  $conditions
      * @param  list<Section>  $ladder
+     * @param  array<string, Quantity>  $quantities
      */
     public function __construct(
         public string $id,
@@ -32,6 +33,7 @@ final readonly class Circuit
         public array $wires,
         public array $conditions,
         public array $ladder,
+        public array $quantities = [],
     ) {
     }
 
@@ -81,5 +83,61 @@ final readonly class Circuit
     public function placeOf(string $point): Place
     {
         return $this->places[$this->partAt($point)->place];
+    }
+
+    /**
+     * The same circuit with a jumper on it: one more wire, 2 mm² and half a metre, that can be clamped and followed like any other.
+     *
+     * @throws UnknownName for a point that is not there
+     */
+    public function jumping(string $a, string $b): self
+    {
+        $this->partAt($a);
+        $this->partAt($b);
+        $n = 1;
+        while (isset($this->wires["jumper$n"])) {
+            $n++;
+        }
+
+        return $this->with(wires: [...$this->wires, "jumper$n" => new Wire("jumper$n", $a, $b, 'jumper', WireGauge::from(14), 0.5, $this->earth)]);
+    }
+
+    /**
+     * The same circuit miswired: two wires that land on one part, each where the other belongs.
+     *
+     * @throws UnknownName for a wire that is not there
+     * @throws \DomainException when the two share no part
+     */
+    public function swapping(string $first, string $second): self
+    {
+        [$p, $q] = [$this->wire($first), $this->wire($second)];
+        foreach ([$p->from, $p->to] as $a) {
+            foreach ([$q->from, $q->to] as $b) {
+                if ($a !== $b && $this->partAt($a) === $this->partAt($b)) {
+                    $moved = static fn (Wire $w, string $off, string $on): Wire => $w->from === $off ? $w->between($on, $w->to) : $w->between($w->from, $on);
+
+                    return $this->with(wires: [...$this->wires, $first => $moved($p, $a, $b), $second => $moved($q, $b, $a)]);
+                }
+            }
+        }
+        throw new \DomainException("Wires $first and $second have no part in common on which they could be swapped.");
+    }
+
+    /** The same circuit with another part fitted in place of the right one. */
+    public function fitting(Part $part): self
+    {
+        return $this->with(parts: [...$this->parts, $part->id => $part]);
+    }
+
+    /**
+     * @param  array<string, Part>|null  $parts
+     * @param  array<string, Wire>|null  $wires
+     */
+    private function with(?array $parts = null, ?array $wires = null): self
+    {
+        return new self(
+            $this->id, $this->title, $this->family, $this->supply, $this->frequency, $this->earth, $this->references, $this->places,
+            $parts ?? $this->parts, $wires ?? $this->wires, $this->conditions, $this->ladder, $this->quantities,
+        );
     }
 }

@@ -8,7 +8,6 @@ use Levin\Core\Parts\Catalogue;
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\Field;
 use Levin\Core\Parts\FieldType;
-use Levin\Core\Parts\Kinds\CapacitorMotor;
 use Levin\Core\Parts\Machines\PlateContradiction;
 
 /**
@@ -18,6 +17,9 @@ final class CircuitBuilder
 {
     /** @var list<Problem> */
     private array $problems = [];
+
+    /** @var array<string, true> points that a wire lands on */
+    private array $wired = [];
 
     public function __construct(private readonly string $file, private readonly LineIndex $lines)
     {
@@ -34,14 +36,24 @@ final class CircuitBuilder
         foreach (self::map($data, 'conditions') as $name => $c) {
             $conditions[$name] = new Condition($name, self::string($c, 'label'), (bool) ($c['default'] ?? false), self::string($c, 'on', 'on'), self::string($c, 'off', 'off'), (bool) ($c['power'] ?? false));
         }
+        $quantities = [];
+        foreach (self::map($data, 'quantities') as $name => $q) {
+            $quantities[$name] = $this->quantity($name, $q);
+            if (isset($conditions[$name])) {
+                $this->problem($this->lines->of(['quantities', $name]), $name, 'It is a condition as well.', 'Give one of the two another name.');
+            }
+        }
         $places = [];
         foreach (self::map($data, 'places') as $id => $p) {
             $places[$id] = new Place($id, self::string($p, 'label'), self::float($p, 'minutes'));
         }
         $earth = self::string($data, 'earth');
+        foreach (self::map($data, 'wires') as $w) {
+            $this->wired[self::string($w, 'from')] = $this->wired[self::string($w, 'to')] = true;
+        }
         $parts = [];
         foreach (self::map($data, 'parts') as $id => $p) {
-            $part = $this->part($id, $p, $earth, $places, $conditions);
+            $part = $this->part($id, $p, $earth, $places, $conditions, $quantities);
             if ($part !== null) {
                 $parts[$id] = $part;
             }
@@ -54,28 +66,30 @@ final class CircuitBuilder
         }
         $wires = [];
         foreach (self::map($data, 'wires') as $id => $w) {
-            $wires[$id] = new Wire($id, self::string($w, 'from'), self::string($w, 'to'), self::string($w, 'colour'), WireGauge::from((int) self::float($w, 'gauge')), self::float($w, 'length'), self::string($w, 'case', $earth), $this->lines->of(['wires', $id]));
+            $wires[$id] = new Wire($id, self::string($w, 'from'), self::string($w, 'to'), self::string($w, 'colour'), WireGauge::from((int) self::float($w, 'gauge')), self::float($w, 'length'), self::string($w, 'case', $earth), $this->lines->of(['wires', $id]), self::string($w, 'bundle'));
         }
         $given = self::child($data, 'references');
         $references = array_map(static fn (string $zone): array => array_values(array_filter((array) ($given[$zone] ?? []), is_string(...))), ['control' => 'control', 'line' => 'line', 'ground' => 'ground']);
         $ladder = array_map(self::section(...), array_values(array_filter((array) ($data['ladder'] ?? []), is_array(...))));
         $this->checkPoints($points, $parts, $wires, $earth, $references, $ladder);
         if ($this->problems === []) {
-            $this->checkReach($points, $wires, $parts);
+            $this->checkReach($parts);
+            $this->checkRules($quantities, $parts, $conditions);
         }
         if ($this->problems !== []) {
             throw new InvalidCircuit($this->file, $this->problems);
         }
 
-        return new Circuit(self::string($data, 'id'), self::string($data, 'title'), self::string($data, 'family'), self::string($data, 'supply'), self::float($data, 'frequency'), $earth, $references, $places, $parts, $wires, $conditions, $ladder);
+        return new Circuit(self::string($data, 'id'), self::string($data, 'title'), self::string($data, 'family'), self::string($data, 'supply'), self::float($data, 'frequency'), $earth, $references, $places, $parts, $wires, $conditions, $ladder, $quantities);
     }
 
     /**
      * @param  array<mixed>  $data
      * @param  array<string, Place>  $places
      * @param  array<string, Condition>  $conditions
+     * @param  array<string, Quantity>  $quantities
      */
-    private function part(string $id, array $data, string $earth, array $places, array $conditions): ?Part
+    private function part(string $id, array $data, string $earth, array $places, array $conditions, array $quantities): ?Part
     {
         $line = $this->lines->of(['parts', $id]);
         $kind = self::string($data, 'kind');
@@ -97,9 +111,13 @@ final class CircuitBuilder
         if ($definition->terminals === [] && $terminals === []) {
             $this->problem($line, $id, "A $kind must list its terminals.", 'Add "terminals: [R, C]" or the like.');
         }
+        $program = self::child($data, 'program');
+        if ($definition->programmed !== ($program !== [])) {
+            $this->problem($line, $id, $definition->programmed ? "A $kind needs a program." : "A $kind takes no program.", $definition->programmed ? 'Add "program:" with power, inputs, outputs and steps.' : 'Remove its "program".');
+        }
         $before = count($this->problems);
-        $plate = $this->plate($line, $id, $definition, self::child($data, 'plate'), $conditions);
-        $part = new Part($id, $kind, self::string($data, 'label'), $place, $plate, $definition->terminals ?: $terminals, self::string($data, 'case', $earth), $line);
+        $plate = $this->plate($line, $id, $definition, self::child($data, 'plate'), $conditions, $quantities);
+        $part = new Part($id, $kind, self::string($data, 'label'), $place, $plate, $this->terminals($id, $definition) ?: $terminals, self::string($data, 'case', $earth), $line, $program);
         if (count($this->problems) === $before) {
             $this->checkMachine($part, $line);
         }
@@ -107,25 +125,77 @@ final class CircuitBuilder
         return $part;
     }
 
+    /** @return list<string> the kind's own, without the optional ones that nothing is wired to */
+    private function terminals(string $id, Definition $definition): array
+    {
+        return array_values(array_filter($definition->terminals, fn (string $t): bool => ! in_array($t, $definition->optional, true) || isset($this->wired["$id.$t"])));
+    }
+
     private function checkMachine(Part $part, ?int $line): void
     {
-        $component = Catalogue::component($part);
-        if (! $component instanceof CapacitorMotor) {
-            return;
-        }
         try {
-            $component->machine();
+            Catalogue::component($part)->check();
         } catch (PlateContradiction $e) {
             $this->problem($line, $part->id, 'Its plate values contradict each other: '.$e->getMessage().'.', 'Read the plate again.');
+        } catch (\DomainException $e) {
+            $this->problem($line, $part->id, $e->getMessage(), '');
+        }
+    }
+
+    /** @param  array<mixed>  $data */
+    private function quantity(string $name, array $data): Quantity
+    {
+        $rules = [];
+        foreach (array_values(array_filter((array) ($data['rules'] ?? []), is_array(...))) as $rule) {
+            $clauses = [];
+            foreach (array_filter((array) ($rule['when'] ?? []), is_string(...)) as $text) {
+                try {
+                    $clauses[] = Clause::parse($text);
+                } catch (\DomainException $e) {
+                    $this->problem($this->lines->of(['quantities', $name]), $name, $e->getMessage(), '');
+                }
+            }
+            $rules[] = new Rule($clauses, self::float($rule, 'towards'), max(1e-3, self::float($rule, 'lag')));
+        }
+
+        return new Quantity($name, self::string($data, 'label'), self::string($data, 'unit'), self::float($data, 'normal'), ($data['quick'] ?? false) === true, $rules);
+    }
+
+    /**
+     * @param  array<string, Quantity>  $quantities
+     * @param  array<string, Part>  $parts
+     * @param  array<string, Condition>  $conditions
+     */
+    private function checkRules(array $quantities, array $parts, array $conditions): void
+    {
+        foreach ($quantities as $quantity) {
+            $line = $this->lines->of(['quantities', $quantity->name]);
+            foreach (array_merge(...array_map(static fn (Rule $r): array => $r->when, $quantity->rules)) as $clause) {
+                [$known, $what] = match (true) {
+                    $clause->isOfPart() => [array_keys($parts), 'parts'],
+                    $clause->level !== null => [array_keys($quantities), 'quantities'],
+                    default => [array_keys($conditions), 'conditions'],
+                };
+                if (! in_array($clause->subject, $known, true)) {
+                    $near = UnknownName::nearest($clause->subject, array_map(strval(...), $known));
+                    $this->problem($line, $quantity->name, "A rule asks for \"$clause->subject\", which is not among the $what.", $near === null ? 'The '.$what.' are: '.implode(', ', $known).'.' : "Did you mean $near?");
+                } elseif ($clause->isOfPart()) {
+                    $words = Catalogue::component($parts[$clause->subject])->observables();
+                    if (! in_array($clause->seen, $words, true)) {
+                        $this->problem($line, $quantity->name, "A rule asks whether $clause->subject \"$clause->seen\".", $words === [] ? 'Nothing is ever seen of that part.' : 'What is seen of it is: '.implode(', ', $words).'.');
+                    }
+                }
+            }
         }
     }
 
     /**
      * @param  array<mixed>  $plate
      * @param  array<string, Condition>  $conditions
+     * @param  array<string, Quantity>  $quantities
      * @return array<string, mixed>
      */
-    private function plate(?int $line, string $id, Definition $definition, array $plate, array $conditions): array
+    private function plate(?int $line, string $id, Definition $definition, array $plate, array $conditions, array $quantities): array
     {
         $known = array_map(static fn (Field $f): string => $f->name, $definition->fields);
         foreach (array_diff(array_map(strval(...), array_keys($plate)), $known) as $extra) {
@@ -140,7 +210,11 @@ final class CircuitBuilder
                 $this->problem($line, $id, "Its plate lacks $field->name ($field->meaning).", 'Add it'.($field->unit === '' ? '.' : " in $field->unit."));
             } elseif ($field->type === FieldType::Number && (! (is_int($value) || is_float($value)) || $value < $field->minimum || $value > $field->maximum)) {
                 $this->problem($line, $id, "$field->name is ".(string) json_encode($value).'.', "It must be a number from $field->minimum to $field->maximum".($field->unit === '' ? '.' : " $field->unit."));
-            } elseif ($field->type === FieldType::Condition && ! (is_string($value) && isset($conditions[$value]))) {
+            } elseif ($field->type === FieldType::Choice && ! in_array($value, $field->choices, true)) {
+                $this->problem($line, $id, "$field->name is ".(string) json_encode($value).'.', 'It must be one of: '.implode(', ', $field->choices).'.');
+            } elseif ($field->type === FieldType::Quantity && $value !== '' && ! (is_string($value) && isset($quantities[$value]))) {
+                $this->problem($line, $id, "$field->name names the quantity ".(string) json_encode($value).', which is not among the quantities.', $quantities === [] ? 'Add it under "quantities".' : 'Use one of: '.implode(', ', array_keys($quantities)).'.');
+            } elseif ($field->type === FieldType::Condition && ! ($value === '' && $field->default === '') && ! (is_string($value) && isset($conditions[$value]))) {
                 $this->problem($line, $id, "$field->name names the condition ".(string) json_encode($value).', which is not among the conditions.', 'Use one of: '.implode(', ', array_keys($conditions)).'.');
             }
         }
@@ -189,21 +263,16 @@ final class CircuitBuilder
     }
 
     /**
-     * A terminal with no wire on it is a slip of whoever copied the diagram.
+     * A terminal with no wire on it is a slip of whoever copied the diagram, unless the kind says it may stay bare.
      *
-     * @param  list<string>  $points
-     * @param  array<string, Wire>  $wires
      * @param  array<string, Part>  $parts
      */
-    private function checkReach(array $points, array $wires, array $parts): void
+    private function checkReach(array $parts): void
     {
-        $wired = [];
-        foreach ($wires as $wire) {
-            $wired[$wire->from] = $wired[$wire->to] = true;
-        }
         foreach ($parts as $part) {
+            $bare = Catalogue::definition($part->kind)->bare ?? [];
             foreach ($part->terminals as $terminal) {
-                if (! isset($wired[$part->point($terminal)]) && $part->kind !== 'supply-split-phase') {
+                if (! isset($this->wired[$part->point($terminal)]) && ! in_array($terminal, $bare, true)) {
                     $this->problem($part->line, $part->id, "Nothing is wired to {$part->point($terminal)}.", 'Add its wire.');
                 }
             }

@@ -5,21 +5,28 @@ declare(strict_types=1);
 namespace Levin\Core\Circuit;
 
 /**
- * What the operator and the world have set: the named switches of the circuit, and the wires lifted from their points.
+ * What the operator and the world have set: the named switches of the circuit, its measured quantities, the wires lifted
+ * from their points and the parts pulled out or unplugged.
  */
 final readonly class Conditions
 {
     /**
      * @param  array<string, bool>  $values  by condition name
+     * @param  array<string, float>  $numbers  by quantity name, in the quantity's unit
      * @param  list<string>  $lifted  ids of wires lifted at one end, sorted
+     * @param  list<string>  $removed  ids of parts pulled or unplugged, sorted
      */
-    private function __construct(private array $values, public array $lifted)
+    private function __construct(private array $values, private array $numbers, public array $lifted, public array $removed)
     {
     }
 
     public static function healthyDefaults(Circuit $circuit): self
     {
-        return new self(array_map(static fn (Condition $c): bool => $c->default, $circuit->conditions), []);
+        return new self(
+            array_map(static fn (Condition $c): bool => $c->default, $circuit->conditions),
+            array_map(static fn (Quantity $q): float => $q->normal, $circuit->quantities),
+            [], [],
+        );
     }
 
     /**
@@ -34,7 +41,7 @@ final readonly class Conditions
             }
         }
 
-        return new self($values, $from->lifted);
+        return new self($values, $from->numbers, $from->lifted, $from->removed);
     }
 
     public function isOn(string $name): bool
@@ -42,27 +49,63 @@ final readonly class Conditions
         return $this->values[$name] ?? throw UnknownName::condition($name, array_keys($this->values));
     }
 
+    /** @throws UnknownName when the circuit has no such quantity */
+    public function number(string $name): float
+    {
+        return $this->numbers[$name] ?? throw UnknownName::condition($name, [...array_keys($this->numbers), ...array_keys($this->values)]);
+    }
+
+    public function isQuantity(string $name): bool
+    {
+        return isset($this->numbers[$name]);
+    }
+
     /** @throws UnknownName when the circuit has no such condition */
     public function with(string $name, bool $value): self
     {
-        $this->isOn($name);
+        if (! isset($this->values[$name])) {
+            throw UnknownName::condition($name, [...array_keys($this->values), ...array_keys($this->numbers)]);
+        }
 
-        return new self([...$this->values, $name => $value], $this->lifted);
+        return new self([...$this->values, $name => $value], $this->numbers, $this->lifted, $this->removed);
+    }
+
+    /**
+     * @param  array<string, float>  $numbers
+     *
+     * @throws UnknownName when the circuit has no such quantity
+     */
+    public function withNumbers(array $numbers): self
+    {
+        foreach (array_keys($numbers) as $name) {
+            $this->number($name);
+        }
+
+        return $numbers === [] ? $this : new self($this->values, [...$this->numbers, ...$numbers], $this->lifted, $this->removed);
     }
 
     /** @param  list<string>  $wires */
     public function lifting(array $wires): self
     {
-        $lifted = array_values(array_unique([...$this->lifted, ...$wires]));
-        sort($lifted);
-
-        return new self($this->values, $lifted);
+        return new self($this->values, $this->numbers, self::joined($this->lifted, $wires), $this->removed);
     }
 
     /** @param  list<string>  $wires */
     public function landing(array $wires): self
     {
-        return new self($this->values, array_values(array_diff($this->lifted, $wires)));
+        return new self($this->values, $this->numbers, array_values(array_diff($this->lifted, $wires)), $this->removed);
+    }
+
+    /** @param  list<string>  $parts fuses pulled, plugs parted, relays taken out of their sockets */
+    public function removing(array $parts): self
+    {
+        return new self($this->values, $this->numbers, $this->lifted, self::joined($this->removed, $parts));
+    }
+
+    /** @param  list<string>  $parts */
+    public function restoring(array $parts): self
+    {
+        return new self($this->values, $this->numbers, $this->lifted, array_values(array_diff($this->removed, $parts)));
     }
 
     public function hasLifted(string $wire): bool
@@ -70,13 +113,44 @@ final readonly class Conditions
         return in_array($wire, $this->lifted, true);
     }
 
+    public function hasRemoved(string $part): bool
+    {
+        return in_array($part, $this->removed, true);
+    }
+
+    /** @return array<string, float> */
+    public function numbers(): array
+    {
+        return $this->numbers;
+    }
+
     /** Two sets of conditions with the same key are the same conditions. */
     public function key(): string
     {
         $values = $this->values;
         ksort($values);
-
-        return implode(',', array_map(static fn (string $n, bool $v): string => $n.'='.($v ? '1' : '0'), array_keys($values), $values))
+        $key = implode(',', array_map(static fn (string $n, bool $v): string => $n.'='.($v ? '1' : '0'), array_keys($values), $values))
             .'|'.implode(',', $this->lifted);
+        if ($this->removed !== []) {
+            $key .= '|-'.implode(',', $this->removed);
+        }
+        foreach ($this->numbers as $name => $number) {
+            $key .= "|$name=".(string) $number;
+        }
+
+        return $key;
+    }
+
+    /**
+     * @param  list<string>  $have
+     * @param  list<string>  $more
+     * @return list<string>
+     */
+    private static function joined(array $have, array $more): array
+    {
+        $all = array_values(array_unique([...$have, ...$more]));
+        sort($all);
+
+        return $all;
     }
 }

@@ -13,6 +13,7 @@ final readonly class Part
      * @param  array<string, mixed>  $plate  plate values in SI units, already completed with the kind's defaults
      * @param  list<string>  $terminals  terminal letters; the points are `ID.TERMINAL`
      * @param  string  $case  the point its metal body is bonded to
+     * @param  array<mixed>  $program  of a control board, as the file has it; valid against the schema
      */
     public function __construct(
         public string $id,
@@ -23,6 +24,7 @@ final readonly class Part
         public array $terminals,
         public string $case,
         public ?int $line = null,
+        public array $program = [],
     ) {
     }
 
@@ -45,5 +47,16 @@ final readonly class Part
         $value = $this->plate[$key] ?? '';
 
         return is_string($value) ? $value : throw new \LogicException("Plate value $this->id.$key is not text.");
+    }
+
+    public function has(string $terminal): bool
+    {
+        return in_array($terminal, $this->terminals, true);
+    }
+
+    /** @param  array<string, mixed>  $plate values that take the place of those it has */
+    public function withPlate(array $plate): self
+    {
+        return new self($this->id, $this->kind, $this->label, $this->place, [...$this->plate, ...$plate], $this->terminals, $this->case, $this->line, $this->program);
     }
 }

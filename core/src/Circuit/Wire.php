@@ -11,7 +11,10 @@ namespace Levin\Core\Circuit;
  */
 final readonly class Wire
 {
-    /** @param  float  $length metres */
+    /**
+     * @param  float  $length  metres
+     * @param  string  $bundle  the cable or harness it lies in; empty when it lies by itself
+     */
     public function __construct(
         public string $id,
         public string $from,
@@ -21,6 +24,7 @@ final readonly class Wire
         public float $length,
         public string $case,
         public ?int $line = null,
+        public string $bundle = '',
     ) {
     }
 
@@ -33,5 +37,11 @@ final readonly class Wire
     public function joins(string $point): bool
     {
         return $this->from === $point || $this->to === $point;
+    }
+
+    /** The same wire landed elsewhere. */
+    public function between(string $from, string $to): self
+    {
+        return new self($this->id, $from, $to, $this->colour, $this->gauge, $this->length, $this->case, $this->line, $this->bundle);
     }
 }

@@ -100,7 +100,7 @@ final readonly class Investigation
     private function prior(): array
     {
         $weights = [self::NO_FAULT_WEIGHT];
-        foreach ($this->model->faults as $fault) {
+        foreach ($this->model->suspects() as $fault) {
             $weights[] = $fault->mode->weight;
         }
 
@@ -160,7 +160,7 @@ final readonly class Investigation
         $running = $this->predictor->outlook($this->predictor->calling($now))->observed;
         $good = [];
         $s = 0;
-        foreach ($this->model->faults as $fault) {
+        foreach ($this->model->suspects() as $fault) {
             $s++;
             if ($running[$s] !== $running[0]) {
                 $good[$fault->target] = ($good[$fault->target] ?? true) && $shownGood[$s];

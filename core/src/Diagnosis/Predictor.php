@@ -10,6 +10,7 @@ use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Network\Factorisation;
 use Levin\Core\Operation\Settled;
 use Levin\Core\Operation\Settler;
+use Levin\Core\Parts\Fault;
 
 /**
  * Says what each suspect would show. Suspect 0 is the healthy unit; suspect n the n-th fault of the model.
@@ -29,7 +30,7 @@ final class Predictor
 
     public function __construct(public readonly Settler $settler, private readonly OutlookStore $store)
     {
-        $this->suspects = [[], ...array_map(static fn (string $id): array => [$id], array_keys($settler->model->faults))];
+        $this->suspects = [[], ...array_map(static fn (Fault $f): array => [$f->id()], $settler->model->suspects())];
         $this->meter = new Meter($settler);
     }
 

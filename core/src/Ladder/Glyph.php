@@ -27,6 +27,10 @@ final class Glyph
             SymbolShape::Winding => 'M-46 0H-32M32 0H46'.self::humps(),
             SymbolShape::Capacitor => 'M-46 0H-5M-5 -15V15M7 -15A18 18 0 0 0 7 15M3 0H46',
             SymbolShape::Resistor => 'M-46 0H-30L-25 -9L-15 9L-5 -9L5 9L15 -9L25 9L30 0H46',
+            SymbolShape::Board => 'M-46 0H-24M24 0H46M-24 -16H24V16H-24Z',
+            SymbolShape::Sense => 'M-46 0H-12M12 0H46M0 -12L12 0L0 12L-12 0Z',
+            SymbolShape::Valve => 'M-46 0H-18M18 0H46M-18 -12L18 12V-12L-18 12Z',
+            SymbolShape::Thermal => 'M-46 0H-20M20 0H46M-16 -2L15 -18M0 -9V8H6V14H-6V20'.self::ring(-18, 3).self::ring(18, 3),
             SymbolShape::Primary => 'M-46 0H-32M32 0H46'.self::humps().'M-32 9H32M-32 13H32',
             SymbolShape::Secondary => 'M-46 0H-32M32 0H46'.self::humps().'M-32 -21H32M-32 -25H32',
         };
@@ -38,6 +42,7 @@ final class Glyph
         return match ($shape) {
             SymbolShape::Switch => 'M-46 0H-20M20 0H46M-16 -2L16 -3'.self::ring(-18, 3).self::ring(18, 3),
             SymbolShape::Pressure => 'M-46 0H-20M20 0H46M-16 2L16 3M0 3V18M-9 22A9 9 0 0 1 9 22Z'.self::ring(-18, 3).self::ring(18, 3),
+            SymbolShape::Thermal => 'M-46 0H-20M20 0H46M-16 -2L16 -3M0 -2V8H6V14H-6V20'.self::ring(-18, 3).self::ring(18, 3),
             SymbolShape::Contact => 'M-46 0H46M-9 -15V15M9 -15V15',
             SymbolShape::Fuse => 'M-46 0H46M-24 -8H24V8H-24Z',
             default => self::open($shape),

@@ -14,8 +14,9 @@ final readonly class PartVoltages implements Voltages
     /**
      * @param  array<int, float>  $re
      * @param  array<int, float>  $im
+     * @param  (\Closure(): array<int, float>)|null  $direct  node voltages of a d.c. solve, when there is one to be had
      */
-    public function __construct(private Model $model, private Component $component, private array $re, private array $im)
+    public function __construct(private Model $model, private Component $component, private array $re, private array $im, private ?\Closure $direct = null)
     {
     }
 
@@ -24,6 +25,17 @@ final readonly class PartVoltages implements Voltages
         [$p, $q] = [$this->node($a), $this->node($b)];
 
         return new Complex(($p < 0 ? 0.0 : $this->re[$p]) - ($q < 0 ? 0.0 : $this->re[$q]), ($p < 0 ? 0.0 : $this->im[$p]) - ($q < 0 ? 0.0 : $this->im[$q]));
+    }
+
+    public function direct(string $a, string $b): float
+    {
+        if ($this->direct === null) {
+            return 0.0;
+        }
+        [$p, $q] = [$this->node($a), $this->node($b)];
+        $volts = ($this->direct)();
+
+        return ($p < 0 ? 0.0 : $volts[$p]) - ($q < 0 ? 0.0 : $volts[$q]);
     }
 
     private function node(string $local): int

@@ -8,6 +8,7 @@ use Levin\Core\Circuit\Conditions;
 use Levin\Core\Network\Complex;
 use Levin\Core\Network\Factorisation;
 use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Shape;
 
 /**
  * What a circuit has come to under some conditions and with some faults.
@@ -20,6 +21,8 @@ final readonly class Settled
      * @param  array<int, float>  $re  node voltages against earth, real parts
      * @param  array<int, float>  $im
      * @param  list<string>  $chattering  parts that never come to rest; empty when the circuit settled
+     * @param  float  $chatterPeriod  seconds of one beat of the chatter
+     * @param  float  $elapsed  seconds since power came on
      */
     public function __construct(
         public Model $model,
@@ -31,6 +34,8 @@ final readonly class Settled
         public array $im,
         public array $chattering,
         public int $rounds,
+        public float $chatterPeriod = 0.0,
+        public float $elapsed = 0.0,
     ) {
     }
 
@@ -80,5 +85,48 @@ final readonly class Settled
         $setting = new Setting($this->conditions, $this->model->modesByTarget($this->faults)[$part] ?? [], $this->model->omega, true);
 
         return $component->observed($this->states[$part] ?? '', $setting, new PartVoltages($this->model, $component, $this->re, $this->im));
+    }
+
+    /** Amperes into a part at one of its terminals. */
+    public function currentInto(string $part, string $terminal): Complex
+    {
+        $component = $this->model->components[$part];
+        $modes = $this->model->modesByTarget($this->faults)[$part] ?? [];
+        $stamps = array_values($this->model->stampsOf($part, $this->states[$part] ?? '', $modes, $this->conditions, $this->model->omega));
+        $across = function (string $a, string $b) use ($component): Complex {
+            return (new PartVoltages($this->model, $component, $this->re, $this->im))->across($a, $b);
+        };
+        $sum = new Complex(0);
+        foreach ($component->elements() as $n => $element) {
+            $y = $stamps[$n];
+            $ports = array_chunk($element->nodes, 2);
+            foreach ($ports as $i => [$a, $b]) {
+                if ($a !== $terminal && $b !== $terminal) {
+                    continue;
+                }
+                $current = new Complex(0);
+                foreach ($ports as $j => [$c, $d]) {
+                    $at = 2 * ($i * count($ports) + $j);
+                    $current = $current->plus((new Complex($y[$at], $y[$at + 1]))->times($across($c, $d)));
+                }
+                if ($element->shape === Shape::Source) {
+                    $current = $current->minus(new Complex($y[2], $y[3]));
+                }
+                $sum = $sum->plus($current->scaled(($a === $terminal ? 1.0 : 0.0) - ($b === $terminal ? 1.0 : 0.0)));
+            }
+        }
+
+        return $sum;
+    }
+
+    /** The largest current in any lead of a part, amperes: what a clamp finds on a load. */
+    public function currentOf(string $part): float
+    {
+        $most = 0.0;
+        foreach ($this->model->circuit->parts[$part]->terminals as $terminal) {
+            $most = max($most, $this->currentInto($part, $terminal)->abs());
+        }
+
+        return $most;
     }
 }

@@ -19,6 +19,16 @@ abstract class Component
 
     abstract public static function definition(): Definition;
 
+    /**
+     * Looks for what the plate's own values or the program contradict.
+     *
+     * @throws Machines\PlateContradiction
+     * @throws \DomainException
+     */
+    public function check(): void
+    {
+    }
+
     /** @return list<Element> fixed for the life of the circuit */
     abstract public function elements(): array;
 
@@ -50,6 +60,52 @@ abstract class Component
     public function nextState(string $state, Setting $setting, Voltages $voltages): string
     {
         return $state;
+    }
+
+    /**
+     * What will change by itself if the voltages stay as they are; each starts when it first appears and is off when it goes.
+     *
+     * @return list<Pending>
+     */
+    public function pending(string $state, Setting $setting, Voltages $voltages): array
+    {
+        return [];
+    }
+
+    /** How the part's level (heat, run time) moves now; null for a part that has none. */
+    public function drift(string $state, Setting $setting, Voltages $voltages): ?Drift
+    {
+        return null;
+    }
+
+    /** @return list<string> quantities on which the values of the elements depend directly */
+    public function senses(): array
+    {
+        return [];
+    }
+
+    /** @return list<array{0: string, 1: float}> quantities this part acts on, and the levels at which it does */
+    public function setPoints(): array
+    {
+        return [];
+    }
+
+    /** Whether it is there to take current: a coil, a motor, a heater. */
+    public function isLoad(): bool
+    {
+        foreach ($this->symbols() as $symbol) {
+            if (in_array($symbol->shape, [SymbolShape::Motor, SymbolShape::Coil, SymbolShape::Resistor], true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether a test voltage above a volt or two would harm it. */
+    public function isElectronic(): bool
+    {
+        return false;
     }
 
     /** @return list<string> what eyes and ears can report of this part; empty when nothing */

@@ -12,8 +12,18 @@ final readonly class Definition
     /**
      * @param  list<string>  $terminals  empty when the file lists the terminals itself
      * @param  list<Field>  $fields
+     * @param  list<string>  $bare  terminals that may stay without a wire
+     * @param  list<string>  $optional  terminals that are there only where a wire is
+     * @param  bool  $programmed  whether the file gives it a program
      */
-    public function __construct(public string $kind, public string $title, public array $terminals, public array $fields = [])
-    {
+    public function __construct(
+        public string $kind,
+        public string $title,
+        public array $terminals,
+        public array $fields = [],
+        public array $bare = [],
+        public array $optional = [],
+        public bool $programmed = false,
+    ) {
     }
 }

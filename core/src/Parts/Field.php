@@ -9,6 +9,7 @@ namespace Levin\Core\Parts;
  */
 final readonly class Field
 {
+    /** @param  list<string>  $choices */
     private function __construct(
         public string $name,
         public FieldType $type,
@@ -17,6 +18,7 @@ final readonly class Field
         public float|string|null $default,
         public float $minimum,
         public float $maximum,
+        public array $choices = [],
     ) {
     }
 
@@ -30,6 +32,28 @@ final readonly class Field
     public static function condition(string $name, string $meaning): self
     {
         return new self($name, FieldType::Condition, '', $meaning, null, 0, 0);
+    }
+
+    /** A condition that need not be there; empty text when it is not. */
+    public static function optionalCondition(string $name, string $meaning): self
+    {
+        return new self($name, FieldType::Condition, '', $meaning, '', 0, 0);
+    }
+
+    /** The name of a quantity of the world; empty text when it is not given and need not be. */
+    public static function quantity(string $name, string $meaning, bool $required = false): self
+    {
+        return new self($name, FieldType::Quantity, '', $meaning, $required ? null : '', 0, 0);
+    }
+
+    /**
+     * One word out of a few.
+     *
+     * @param  non-empty-list<string>  $choices the first is the default
+     */
+    public static function choice(string $name, string $meaning, array $choices): self
+    {
+        return new self($name, FieldType::Choice, '', $meaning, $choices[0], 0, 0, $choices);
     }
 
     public static function text(string $name, string $meaning, string $default): self

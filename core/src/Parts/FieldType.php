@@ -8,5 +8,7 @@ enum FieldType: string
 {
     case Number = 'number';
     case Condition = 'condition';
+    case Quantity = 'quantity';
+    case Choice = 'choice';
     case Text = 'text';
 }

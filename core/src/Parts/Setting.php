@@ -12,7 +12,7 @@ use Levin\Core\Circuit\Conditions;
 final readonly class Setting
 {
     /**
-     * @param  list<string>  $modes  this part's failure modes in force
+     * @param  list<string>  $modes  this part's failure modes in force, as `mode` or `mode=amount`
      * @param  float  $omega  rad/s; zero for a d.c. solve
      */
     public function __construct(
@@ -25,7 +25,34 @@ final readonly class Setting
 
     public function has(string $mode): bool
     {
-        return in_array($mode, $this->modes, true);
+        if (in_array($mode, $this->modes, true)) {
+            return true;
+        }
+        foreach ($this->modes as $m) {
+            if (str_starts_with($m, "$mode=")) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** How bad a failure is, in the mode's unit; the mode's usual amount when the fault was injected without one. */
+    public function amount(string $mode, float $usual): float
+    {
+        foreach ($this->modes as $m) {
+            if (str_starts_with($m, "$mode=")) {
+                return (float) substr($m, strlen($mode) + 1);
+            }
+        }
+
+        return $usual;
+    }
+
+    /** A quantity of the world, in its own unit. */
+    public function quantity(string $name): float
+    {
+        return $this->conditions->number($name);
     }
 
     public function isDirect(): bool

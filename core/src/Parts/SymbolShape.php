@@ -18,5 +18,9 @@ enum SymbolShape: string
     case Capacitor = 'capacitor';
     case Resistor = 'resistor';
     case Primary = 'primary';
+    case Board = 'board';
+    case Sense = 'sense';
+    case Valve = 'valve';
+    case Thermal = 'thermal';
     case Secondary = 'secondary';
 }

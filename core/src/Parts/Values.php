@@ -17,6 +17,9 @@ final class Values
     /** A bolted fault: 10 mΩ. A winding or capacitor that has failed short. [practice, no published source] */
     public const SHORT_OHMS = 1e-2;
 
+    /** Sound insulation from a winding to its frame, ohms. [practice, no published source] */
+    public const INSULATION_OHMS = 2e9;
+
     /** @var list<float> */
     public const OPEN = [0.0, 0.0];
 
@@ -68,5 +71,27 @@ final class Values
         $y22 = $z11->times($d);
 
         return [$y11->re, $y11->im, $y12->re, $y12->im, $y21->re, $y21->im, $y22->re, $y22->im];
+    }
+
+    /**
+     * A contact that is worn: closed through some ohms.
+     *
+     * @return list<float>
+     */
+    public static function worn(bool $closed, float $ohms): array
+    {
+        return $closed ? self::ohms(self::CLOSED_OHMS + $ohms) : self::OPEN;
+    }
+
+    /**
+     * A load by what it takes at its rated volts: watts and power factor.
+     *
+     * @return list<float>
+     */
+    public static function load(float $volts, float $watts, float $powerFactor): array
+    {
+        $va = $watts / $powerFactor;
+
+        return [$watts / $volts ** 2, -sqrt(max(0.0, $va ** 2 - $watts ** 2)) / $volts ** 2];
     }
 }

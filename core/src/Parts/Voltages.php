@@ -11,4 +11,7 @@ interface Voltages
 {
     /** The phasor between two of the part's nodes, volts r.m.s. */
     public function across(string $a, string $b): Complex;
+
+    /** The direct voltage between two of the part's nodes. */
+    public function direct(string $a, string $b): float;
 }

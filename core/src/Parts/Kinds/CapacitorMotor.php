@@ -6,10 +6,14 @@ namespace Levin\Core\Parts\Kinds;
 
 use Levin\Core\Network\Complex;
 use Levin\Core\Parts\Component;
+use Levin\Core\Parts\Drift;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Machines\Load;
+use Levin\Core\Parts\Machines\Overload;
 use Levin\Core\Parts\Machines\PlateContradiction;
+use Levin\Core\Parts\Machines\Running;
 use Levin\Core\Parts\Machines\TwoWindingMotor;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
@@ -18,20 +22,36 @@ use Levin\Core\Parts\Values;
 use Levin\Core\Parts\Voltages;
 
 /**
- * What all permanent-split-capacitor motors share: run winding R–C, start winding S–C, an overload in the common lead.
+ * What single-phase motors with a run and a start winding share: run winding R–C, start winding S–C, an overload in the
+ * common lead.
  *
- * From standstill it starts when its torque with the rotor locked beats the starting load; it goes on running while its
- * torque at rated slip beats half the rated load.
+ * From standstill it starts when its torque with the rotor locked beats the breakaway torque; once it turns, its slip is where
+ * its torque equals the load's, and when there is no such slip it stalls. The start winding's circuit outside the motor is
+ * taken as the impedance its voltage and current now show, so a weak capacitor slows the motor as it should.
  */
 abstract class CapacitorMotor extends Component
 {
+    /** The share of the run winding that is bridged when turns are shorted: ohms across it, as a share of its own. [practice] */
+    private const TURNS = 0.5;
+
     private ?TwoWindingMotor $machine = null;
 
     /** Torque needed to break away, as a fraction of rated torque. [practice, no published source] */
     abstract protected function breakaway(): float;
 
+    /** Exponent of the load's torque against speed. */
+    abstract protected function loadExponent(): float;
+
+    abstract protected function overload(): Overload;
+
     /** @return list<FaultMode> modes beyond those every such motor has */
     abstract protected function ownFaults(): array;
+
+    /** Whether a centrifugal switch takes the start winding out once the motor turns. */
+    protected function hasStartSwitch(): bool
+    {
+        return false;
+    }
 
     /** @return list<Field> */
     protected static function motorFields(): array
@@ -43,8 +63,10 @@ abstract class CapacitorMotor extends Component
             Field::number('lra', 'A', 'locked-rotor current', 0.1, 1200),
             Field::number('run_ohms', 'Ω', 'run winding, cold', 0.01, 2000),
             Field::number('start_ohms', 'Ω', 'start winding, cold', 0.01, 4000),
-            Field::number('capacitor_uf', 'µF', 'run capacitor it is made for', 0.5, 200),
+            Field::number('capacitor_uf', 'µF', 'capacitor it is made for', 0.5, 400),
             Field::number('turns_ratio', '', 'start to run winding turns', 0.5, 3, 1.25),
+            Field::number('load', '×', 'what it turns, against what it is rated for', 0, 3, 1),
+            Field::quantity('load_by', 'the quantity that multiplies its load'),
         ];
     }
 
@@ -55,43 +77,89 @@ abstract class CapacitorMotor extends Component
 
         return $this->machine ??= TwoWindingMotor::fromPlate(
             $p->number('volts'), $p->number('hertz'), $p->number('fla'), $p->number('lra'),
-            $p->number('run_ohms'), $p->number('start_ohms'), $p->number('capacitor_uf') * 1e-6, $p->number('turns_ratio'),
+            $p->number('run_ohms'), $p->number('start_ohms'), $this->hasStartSwitch() ? null : $p->number('capacitor_uf') * 1e-6, $p->number('turns_ratio'),
         );
+    }
+
+    public function check(): void
+    {
+        $this->machine();
     }
 
     public function elements(): array
     {
         return [
-            Element::coupled('R', '@i', 'S', '@i'),
+            Element::coupled('R', '@i', $this->hasStartSwitch() ? '@s' : 'S', '@i'),
             Element::between('@i', 'C'),
             Element::between('R', '@i'),
             Element::between('R', '#case'),
+            ...($this->hasStartSwitch() ? [Element::between('S', '@s')] : []),
         ];
     }
 
     public function initialState(): string
     {
-        return 'still';
+        return Running::STILL;
+    }
+
+    public function stateWhenDead(string $state): string
+    {
+        return $state === Running::TRIPPED ? $state : Running::STILL;
     }
 
     public function stamps(string $state, Setting $setting): array
     {
         return [
             $this->windings($state, $setting),
-            Values::contact(! $setting->has('overload-open')),
-            Values::short($setting->has('run-shorted')),
-            Values::short($setting->has('grounded')),
+            Values::contact(! $setting->has('overload-open') && $state !== Running::TRIPPED),
+            match (true) {
+                $setting->has('run-shorted') => Values::ohms(Values::SHORT_OHMS),
+                $setting->has('turns-shorted') => Values::ohms($this->part->number('run_ohms') * $setting->amount('turns-shorted', self::TURNS)),
+                default => Values::OPEN,
+            },
+            $setting->has('grounded') ? Values::ohms($setting->amount('grounded', Values::SHORT_OHMS)) : $this->insulation($setting),
+            ...($this->hasStartSwitch() ? [Values::contact(! $setting->has('switch-open') && (! Running::is($state) || $setting->has('switch-stuck')))] : []),
         ];
     }
 
     public function nextState(string $state, Setting $setting, Voltages $voltages): string
     {
-        if ($setting->has('seized')) {
-            return 'still';
+        if ($setting->has('seized') || $setting->has('overload-open')) {
+            return Running::STILL;
         }
-        $needed = $state === 'running' ? 0.5 : $this->breakaway();
+        if ($state === Running::TRIPPED) {
+            return $state;
+        }
+        $machine = $this->machine();
+        if ($state === Running::STILL && $machine->relativeTorque(...$this->currents($state, $setting, $voltages), slip: 1.0) < $this->breakaway()) {
+            return $state;
+        }
+        if ($state === Running::STILL) {
+            return 'running';
+        }
+        if ($setting->has('run-open')) {
+            return Running::STILL;
+        }
+        $slip = $this->load($setting)->slipWith($this->torqueCurve($state, $setting, $voltages));
 
-        return $this->torque($state, $setting, $voltages) >= $needed ? 'running' : 'still';
+        return $slip === null ? Running::STILL : Running::at($slip, $state, $machine->slip);
+    }
+
+    public function drift(string $state, Setting $setting, Voltages $voltages): ?Drift
+    {
+        if ($state === Running::TRIPPED) {
+            return $this->overload()->open(Running::STILL);
+        }
+        [$run, $aux] = $this->currents($state, $setting, $voltages);
+
+        return $this->overload()->closed($run->plus($aux)->abs(), Running::TRIPPED);
+    }
+
+    public function senses(): array
+    {
+        $by = $this->part->text('load_by');
+
+        return $by === '' ? [] : [$by];
     }
 
     public function observables(): array
@@ -101,12 +169,12 @@ abstract class CapacitorMotor extends Component
 
     public function observed(string $state, Setting $setting, Voltages $voltages): string
     {
-        if ($state === 'running') {
+        if (Running::is($state)) {
             return 'runs';
         }
         [$run, $aux] = $this->currents($state, $setting, $voltages);
 
-        return $run->plus($aux)->abs() > 0.25 * $this->part->number('lra') ? 'hums' : 'silent';
+        return $state !== Running::TRIPPED && $run->plus($aux)->abs() > 0.25 * $this->part->number('lra') ? 'hums' : 'silent';
     }
 
     public function faults(): array
@@ -115,7 +183,10 @@ abstract class CapacitorMotor extends Component
             new FaultMode('run-open', 'run winding open', 1.0),
             new FaultMode('start-open', 'start winding open', 1.0),
             new FaultMode('run-shorted', 'run winding shorted', 0.6),
-            new FaultMode('grounded', 'winding grounded', 0.8),
+            new FaultMode('turns-shorted', 'turns of the run winding shorted', 0.09, 'share of its ohms'),
+            new FaultMode('grounded', 'winding grounded', 0.8, 'Ω'),
+            new FaultMode('leaky', 'insulation leaky to ground', 0.09, 'Ω'),
+            new FaultMode('dragging', 'dragging: bearing or wheel', 0.09, 'share of rated load'),
             ...$this->ownFaults(),
         ];
     }
@@ -133,6 +204,32 @@ abstract class CapacitorMotor extends Component
         return [...parent::probePairs(), ['S', 'R']];
     }
 
+    /** @return list<float> insulation from winding to shell: good unless leaky */
+    private function insulation(Setting $setting): array
+    {
+        return $setting->has('leaky') ? Values::ohms($setting->amount('leaky', 5e5)) : Values::ohms(Values::INSULATION_OHMS);
+    }
+
+    private function load(Setting $setting): Load
+    {
+        $by = $this->part->text('load_by');
+        $share = $this->part->number('load') * ($by === '' ? 1.0 : $setting->quantity($by)) + ($setting->has('dragging') ? $setting->amount('dragging', 0.6) : 0.0);
+
+        return new Load($share, $this->loadExponent(), $this->machine()->slip);
+    }
+
+    /** @return callable(float): float the motor's torque at any slip, its supply and start circuit as they are now */
+    private function torqueCurve(string $state, Setting $setting, Voltages $voltages): callable
+    {
+        $machine = $this->machine();
+        [, $aux] = $this->currents($state, $setting, $voltages);
+        $volts = $voltages->across('R', '@i');
+        $start = $voltages->across($this->hasStartSwitch() ? '@s' : 'S', '@i');
+        $series = $setting->has('start-open') || $aux->abs() < 1e-4 * $this->part->number('fla') ? null : $volts->minus($start)->over($aux);
+
+        return static fn (float $slip): float => $machine->torqueFedThrough($volts, $series, $slip);
+    }
+
     /** @return list<float> */
     private function windings(string $state, Setting $setting): array
     {
@@ -144,17 +241,7 @@ abstract class CapacitorMotor extends Component
             return Values::twoPort(new Complex($this->part->number('run_ohms')), $zero, $zero, new Complex($this->part->number('start_ohms')), $runOpen, $startOpen);
         }
 
-        return Values::twoPort(...$this->machine()->impedances($this->slip($state)), firstOpen: $runOpen, secondOpen: $startOpen);
-    }
-
-    private function slip(string $state): float
-    {
-        return $state === 'running' ? $this->machine()->slip : 1.0;
-    }
-
-    private function torque(string $state, Setting $setting, Voltages $voltages): float
-    {
-        return $this->machine()->relativeTorque(...$this->currents($state, $setting, $voltages), slip: $this->slip($state));
+        return Values::twoPort(...$this->machine()->impedances(Running::slip($state, $this->machine()->slip)), firstOpen: $runOpen, secondOpen: $startOpen);
     }
 
     /** @return array{Complex, Complex} into R and into S, amperes */
@@ -162,7 +249,7 @@ abstract class CapacitorMotor extends Component
     {
         $y = $this->windings($state, $setting);
         $run = $voltages->across('R', '@i');
-        $aux = $voltages->across('S', '@i');
+        $aux = $voltages->across($this->hasStartSwitch() ? '@s' : 'S', '@i');
 
         return [
             (new Complex($y[0], $y[1]))->times($run)->plus((new Complex($y[2], $y[3]))->times($aux)),

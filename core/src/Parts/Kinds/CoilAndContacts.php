@@ -19,9 +19,9 @@ use Levin\Core\Parts\Voltages;
  */
 abstract class CoilAndContacts extends Component
 {
-    protected const PULL_IN = 0.75;
+    private const PULL_IN = 0.75;
 
-    protected const DROP_OUT = 0.50;
+    private const DROP_OUT = 0.50;
 
     /** @return list<Field> */
     protected static function coilFields(): array
@@ -47,9 +47,20 @@ abstract class CoilAndContacts extends Component
         if ($setting->has('stuck-open') || $setting->has('coil-open') || $setting->has('coil-shorted')) {
             return 'out';
         }
-        $volts = $voltages->across(...$this->coil())->abs() / $this->part->number('coil_volts');
 
-        return $volts >= ($state === 'in' ? self::DROP_OUT : self::PULL_IN) ? 'in' : 'out';
+        return $this->share($voltages) >= ($state === 'in' ? $this->dropOut() : $this->pullIn()) ? 'in' : 'out';
+    }
+
+    /** Share of the rated coil voltage at which it pulls in. */
+    protected function pullIn(): float
+    {
+        return self::PULL_IN;
+    }
+
+    /** Share of the rated coil voltage below which it drops out. */
+    protected function dropOut(): float
+    {
+        return self::DROP_OUT;
     }
 
     public function observables(): array
@@ -62,6 +73,11 @@ abstract class CoilAndContacts extends Component
         return $state === 'in' || $setting->has('welded') ? 'pulled in' : 'dropped out';
     }
 
+    private function share(Voltages $voltages): float
+    {
+        return $voltages->across(...$this->coil())->abs() / $this->part->number('coil_volts');
+    }
+
     /** @return list<float> the coil's stamp */
     protected function coilStamp(string $state, Setting $setting): array
     {
@@ -69,7 +85,7 @@ abstract class CoilAndContacts extends Component
             return Values::OPEN;
         }
         if ($setting->has('coil-shorted')) {
-            return Values::ohms(Values::SHORT_OHMS * 10);
+            return Values::ohms($setting->amount('coil-shorted', Values::SHORT_OHMS * 10));
         }
         $ohms = $this->part->number('coil_ohms');
         if ($setting->isDirect()) {

@@ -13,10 +13,18 @@ use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
 use Levin\Core\Parts\Values;
+use Levin\Core\Parts\Voltages;
 
-/** A resistance heater: R = V²/P. */
+/**
+ * A resistance heater: a strip element, a crankcase or drain-pan heater, a defrost heater. R = V²/P.
+ *
+ * Cold and hot ohms are taken to be the same: nichrome rises a few percent. [practice, no published source]
+ */
 final class Heater extends Component
 {
+    /** It is seen hot from this share of its rated power. */
+    private const HOT = 0.3;
+
     public static function definition(): Definition
     {
         return new Definition('heater', 'Heater', ['1', '2'], [
@@ -32,18 +40,40 @@ final class Heater extends Component
 
     public function stamps(string $state, Setting $setting): array
     {
-        $ohms = $this->part->number('volts') ** 2 / $this->part->number('watts');
+        $ohms = $this->ohms() * ($setting->has('shorted-part') ? $setting->amount('shorted-part', 0.6) : 1.0);
 
-        return [$setting->has('open') ? Values::OPEN : Values::ohms($ohms), Values::short($setting->has('grounded'))];
+        return [
+            $setting->has('open') ? Values::OPEN : Values::ohms($ohms),
+            $setting->has('grounded') ? Values::ohms($setting->amount('grounded', Values::SHORT_OHMS)) : Values::OPEN,
+        ];
+    }
+
+    public function observables(): array
+    {
+        return $this->part->number('watts') >= 200 ? ['hot', 'cold'] : [];
+    }
+
+    public function observed(string $state, Setting $setting, Voltages $voltages): string
+    {
+        return ! $setting->has('open') && $voltages->across('1', '2')->abs() ** 2 / $this->ohms() > self::HOT * $this->part->number('watts') ? 'hot' : 'cold';
     }
 
     public function faults(): array
     {
-        return [new FaultMode('open', 'open', 0.8), new FaultMode('grounded', 'grounded', 0.3)];
+        return [
+            new FaultMode('open', 'open', 0.8),
+            new FaultMode('grounded', 'grounded', 0.3, 'Ω'),
+            new FaultMode('shorted-part', 'partly bridged', 0.09, 'share of its ohms'),
+        ];
     }
 
     public function symbols(): array
     {
         return [new Symbol(SymbolShape::Resistor, '1', '2', sprintf('%g W', $this->part->number('watts')))];
+    }
+
+    private function ohms(): float
+    {
+        return $this->part->number('volts') ** 2 / $this->part->number('watts');
     }
 }

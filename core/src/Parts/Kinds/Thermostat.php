@@ -14,41 +14,59 @@ use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
 use Levin\Core\Parts\Values;
 
-/** A cooling thermostat on its sub-base: R to Y on a call for cooling, R to G on a call for the fan. */
+/** A thermostat on its sub-base: R to each terminal that its call asks for. Terminals the file gives no call stay open. */
 final class Thermostat extends Component
 {
+    private const CALLS = [
+        'Y' => 'cooling', 'Y1' => 'cooling, first stage', 'Y2' => 'cooling, second stage', 'G' => 'fan', 'W' => 'heating',
+        'W1' => 'heating, first stage', 'W2' => 'heating, second stage', 'O' => 'valve in cooling', 'B' => 'valve in heating', 'E' => 'emergency heat',
+    ];
+
     public static function definition(): Definition
     {
-        return new Definition('thermostat', 'Thermostat', ['R', 'Y', 'G'], [
-            Field::condition('y_called_by', 'the condition that is a call for cooling'),
-            Field::condition('g_called_by', 'the condition that is a call for the fan'),
-        ]);
+        return new Definition(
+            'thermostat', 'Thermostat', ['R', 'C', ...array_keys(self::CALLS)],
+            array_map(static fn (string $t): Field => Field::optionalCondition(strtolower($t).'_called_by', 'the condition that calls for '.self::CALLS[$t]), array_keys(self::CALLS)),
+            optional: ['C', ...array_keys(self::CALLS)],
+        );
     }
 
     public function elements(): array
     {
-        return [Element::between('R', 'Y'), Element::between('R', 'G')];
+        return array_map(static fn (string $t): Element => Element::between('R', $t), $this->calls());
     }
 
     public function stamps(string $state, Setting $setting): array
     {
-        $made = fn (string $t): array => Values::contact($setting->has("$t-stuck") || (! $setting->has("$t-open") && $setting->isOn($this->part->text("{$t}_called_by"))));
+        return array_map(function (string $t) use ($setting): array {
+            $name = strtolower($t);
+            $called = $setting->isOn($this->part->text("{$name}_called_by")) && ! $setting->has("$name-open") && ! $setting->has('dead');
 
-        return [$made('y'), $made('g')];
+            return Values::contact($called || $setting->has("$name-stuck"));
+        }, $this->calls());
     }
 
     public function faults(): array
     {
-        return [
-            new FaultMode('y-open', 'does not make R to Y', 1.0),
-            new FaultMode('g-open', 'does not make R to G', 0.8),
-            new FaultMode('y-stuck', 'R to Y stuck closed', 0.3),
-            new FaultMode('g-stuck', 'R to G stuck closed', 0.3),
-        ];
+        $faults = [];
+        foreach ($this->calls() as $n => $t) {
+            $faults[] = new FaultMode(strtolower($t).'-open', "does not make R to $t", $n === 0 ? 1.0 : 0.8);
+        }
+        foreach ($this->calls() as $t) {
+            $faults[] = new FaultMode(strtolower($t).'-stuck', "R to $t stuck closed", 0.3);
+        }
+
+        return $faults;
     }
 
     public function symbols(): array
     {
-        return [new Symbol(SymbolShape::Contact, 'R', 'Y', 'cooling'), new Symbol(SymbolShape::Contact, 'R', 'G', 'fan')];
+        return array_map(static fn (string $t): Symbol => new Symbol(SymbolShape::Contact, 'R', $t, strstr(self::CALLS[$t].',', ',', true) ?: ''), $this->calls());
+    }
+
+    /** @return list<string> terminals with a call */
+    private function calls(): array
+    {
+        return array_values(array_filter(array_keys(self::CALLS), fn (string $t): bool => $this->part->has($t) && $this->part->text(strtolower($t).'_called_by') !== ''));
     }
 }

@@ -41,11 +41,11 @@ final readonly class TwoWindingMotor
      * so that the line current with the plate capacitor is FLA. [practice, no published source]
      *
      * @param  float  $volts  rated, r.m.s.
-     * @param  float  $capacitance  farads in series with the auxiliary winding
+     * @param  float|null  $capacitance  farads in series with the auxiliary winding; null for a motor that runs on its run winding alone
      *
      * @throws PlateContradiction when no such motor exists
      */
-    public static function fromPlate(float $volts, float $frequency, float $fla, float $lra, float $runOhms, float $auxOhms, float $capacitance, float $turns): self
+    public static function fromPlate(float $volts, float $frequency, float $fla, float $lra, float $runOhms, float $auxOhms, ?float $capacitance, float $turns): self
     {
         $locked = $volts / $lra;
         if ($locked <= 2.02 * $runOhms) {
@@ -53,7 +53,8 @@ final readonly class TwoWindingMotor
         }
         $leakage = sqrt($locked ** 2 - (2 * $runOhms) ** 2) / 2;
         $motor = static fn (float $slip, float $torque = 1.0): self => new self($runOhms, $auxOhms, $leakage, $runOhms, $volts / (0.4 * $fla), $turns, $slip, $torque);
-        $capacitor = new Complex(0, -1 / (2 * M_PI * $frequency * $capacitance));
+        // without a capacitor the auxiliary winding is out of circuit: in series with what nothing flows through
+        $capacitor = $capacitance === null ? new Complex(1e12) : new Complex(0, -1 / (2 * M_PI * $frequency * $capacitance));
         $line = static function (float $slip) use ($motor, $volts, $capacitor): float {
             [$main, $aux] = $motor($slip)->currents(new Complex($volts), $capacitor, $slip);
 
@@ -99,6 +100,21 @@ final readonly class TwoWindingMotor
     public function relativeTorque(Complex $run, Complex $aux, float $slip): float
     {
         return $this->torque($run, $aux, $slip) / $this->ratedTorque;
+    }
+
+    /**
+     * Torque at a slip with the run winding on a voltage and the auxiliary fed from the same through some impedance, or open.
+     */
+    public function torqueFedThrough(Complex $volts, ?Complex $series, float $slip): float
+    {
+        if ($series === null) {
+            [$z11] = $this->impedances($slip);
+
+            return $this->relativeTorque($volts->over($z11), new Complex(0), $slip);
+        }
+        [$run, $aux] = $this->currents($volts, $series, $slip);
+
+        return $this->relativeTorque($run, $aux, $slip);
     }
 
     private function torque(Complex $run, Complex $aux, float $slip): float

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Circuit;
+
+/**
+ * Something of the world that the wiring acts on and is acted on by: a pressure, a temperature, a flow of air, a flame.
+ *
+ * It moves as the first of its rules that holds says. A quick one is at its target at once (a flame, a draft, a flow of
+ * air); a slow one stays at its normal value unless the circuit is run through time.
+ */
+final readonly class Quantity
+{
+    /**
+     * @param  string  $unit  as people read it; the numbers of the file are in this unit
+     * @param  float  $normal  in ordinary working, and where a run starts
+     * @param  list<Rule>  $rules
+     */
+    public function __construct(public string $name, public string $label, public string $unit, public float $normal, public bool $quick, public array $rules)
+    {
+    }
+}

@@ -1,0 +1,446 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Operation;
+
+use Levin\Core\Circuit\Conditions;
+use Levin\Core\Circuit\Quantity;
+use Levin\Core\Circuit\Rule;
+use Levin\Core\Network\Factorisation;
+use Levin\Core\Parts\Component;
+use Levin\Core\Parts\Drift;
+use Levin\Core\Parts\Pending;
+use Levin\Core\Parts\Setting;
+
+/**
+ * A circuit as time passes: at rest between events, each event a timer, a level or a quantity that reaches its mark.
+ *
+ * The one mutable thing in the core. What it has come to is handed out as a Settled, which never changes.
+ */
+final class Course
+{
+    private const MOST_ROUNDS = 80;
+
+    /** Timers that go on and on: a circuit that never comes to rest in time. */
+    private const MOST_TIMERS = 400;
+
+    /** An armature takes about this long to move, seconds: the beat of a chattering relay. [practice, no published source] */
+    private const ARMATURE = 0.015;
+
+    /** A quantity that a part follows continuously is followed in steps of this share of its lag, */
+    private const STEP = 0.25;
+
+    /** until it is within this share of its way. */
+    private const CLOSE = 0.02;
+
+    private float $time = 0.0;
+
+    /** @var array<string, string> */
+    private array $states;
+
+    /** @var array<string, float> levels of the parts that have one */
+    private array $levels = [];
+
+    /** @var array<string, float> when each running timer started */
+    private array $since = [];
+
+    /** @var array<string, list<string>> */
+    private array $modes;
+
+    private Factorisation $network;
+
+    /** @var array<int, float> */
+    private array $re = [];
+
+    /** @var array<int, float> */
+    private array $im = [];
+
+    /** @var list<string> */
+    private array $chattering = [];
+
+    private float $period = 0.0;
+
+    private int $rounds = 0;
+
+    /** @var array<int, float>|null direct voltages, when asked for since the last solve */
+    private ?array $direct = null;
+
+    /**
+     * @param  list<string>  $faults  fault ids
+     * @param  array<string, string>  $states  that differ from the initial ones
+     */
+    public function __construct(private readonly Model $model, private readonly Networks $networks, private Conditions $conditions, private array $faults, array $states)
+    {
+        $this->modes = $model->modesByTarget($faults);
+        $initial = $model->initialStates();
+        $this->states = [...$initial, ...$states];
+        $targets = [...array_keys($this->modes), ...array_keys(array_diff_assoc($this->states, $initial))];
+        $this->network = $networks->at($conditions, $targets, $this->states, $this->modes, $model->omega);
+        $this->rest();
+    }
+
+    public function time(): float
+    {
+        return $this->time;
+    }
+
+    public function conditions(): Conditions
+    {
+        return $this->conditions;
+    }
+
+    /** @return list<string> */
+    public function faults(): array
+    {
+        return $this->faults;
+    }
+
+    public function settled(): Settled
+    {
+        return new Settled($this->model, $this->conditions, $this->faults, $this->states, $this->network, $this->re, $this->im, $this->chattering, $this->rounds, $this->period, $this->time);
+    }
+
+    /** Lets timers run, one after another, with levels and slow quantities held where they are. */
+    public function waitForTimers(float $patience): void
+    {
+        for ($n = 0; $n < self::MOST_TIMERS; $n++) {
+            [$at, $id, $next] = $this->nextTimer();
+            if ($at > $patience) {
+                return;
+            }
+            $this->time = $at;
+            $this->enter($id, $next);
+        }
+    }
+
+    /**
+     * Goes to the next event, or to a time when none comes before it.
+     *
+     * @return bool whether there was an event
+     */
+    public function goOn(float $until): bool
+    {
+        [$at, $id, $next] = $this->nextTimer();
+        foreach ($this->drifts() as $part => $drift) {
+            $reached = $this->time + $drift->reaches($this->levels[$part] ?? 0.0);
+            if ($reached < $at) {
+                [$at, $id, $next] = [$reached, $part, $drift->next];
+            }
+        }
+        $mark = null;
+        foreach ($this->movingQuantities() as $name => $rule) {
+            foreach ($this->marksOf($name) as $level) {
+                $from = $this->conditions->number($name);
+                $reached = self::crossing($from, $rule, $level);
+                if ($reached !== null && $this->time + $reached < $at) {
+                    [$at, $id, $mark] = [$this->time + $reached, null, [$name, $level + ($rule->towards - $from) * 1e-9]];
+                }
+            }
+            if ($this->isFollowed($name) && $this->time + self::STEP * $rule->lag < $at) {
+                [$at, $id, $mark] = [$this->time + self::STEP * $rule->lag, null, [$name, null]];
+            }
+        }
+        if ($at > $until) {
+            $this->pass($until - $this->time);
+
+            return false;
+        }
+        $this->pass($at - $this->time);
+        if ($id !== null) {
+            $this->enter($id, $next);
+        } elseif ($mark !== null) {
+            $this->set($mark[1] === null ? [] : [$mark[0] => $mark[1]]);
+        }
+
+        return true;
+    }
+
+    /** @param  array<string, float>  $numbers */
+    public function set(array $numbers): void
+    {
+        $this->change($this->conditions->withNumbers($numbers));
+    }
+
+    /** Someone has set something: a call, a disconnect, a lead. */
+    public function change(Conditions $conditions): void
+    {
+        $this->conditions = $conditions;
+        $this->rebuild();
+    }
+
+    /**
+     * Faults come and go: an intermittent, or a repair.
+     *
+     * @param  list<string>  $faults
+     */
+    public function fail(array $faults): void
+    {
+        $this->faults = $faults;
+        $this->modes = $this->model->modesByTarget($faults);
+        $this->rebuild();
+    }
+
+    /** Someone presses a reset button, or spins a fan by hand: a part is put into a state. */
+    public function put(string $part, string $state): void
+    {
+        $this->states[$part] = $state;
+        unset($this->levels[$part]);
+        $this->rebuild();
+    }
+
+    /** The value of a part's level: 1 is where it acts. */
+    public function level(string $part): float
+    {
+        return $this->levels[$part] ?? 0.0;
+    }
+
+    private function rebuild(): void
+    {
+        $everything = [...array_keys($this->model->components), ...array_keys($this->model->circuit->wires)];
+        $this->network = $this->networks->changed($this->network, $everything, $this->states, $this->modes, $this->conditions, $this->model->omega);
+        $this->rest();
+    }
+
+    private function enter(string $id, string $next): void
+    {
+        $this->states[$id] = $next;
+        $this->network = $this->networks->changed($this->network, [$id], $this->states, $this->modes, $this->conditions, $this->model->omega);
+        $this->rest();
+    }
+
+    /** Solves and lets every part act, until none moves. */
+    private function rest(): void
+    {
+        $seen = $history = [];
+        $this->chattering = [];
+        for ($round = 1; ; $round++) {
+            $this->direct = null;
+            [$this->re, $this->im] = $this->network->solve(...$this->networks->injection($this->states, $this->modes, $this->conditions, $this->model->omega));
+            $next = $this->step();
+            $numbers = $this->quickNumbers();
+            $moved = array_keys(array_diff_assoc($next, $this->states));
+            if ($moved === [] && $numbers === []) {
+                break;
+            }
+            $key = implode('|', $next).implode('|', $numbers);
+            if (isset($seen[$key]) || $round >= self::MOST_ROUNDS) {
+                $cycle = array_slice($history, $seen[$key] ?? 0);
+                $this->chattering = self::movers($cycle, $next);
+                $this->period = self::ARMATURE * count($cycle);
+                break;
+            }
+            $seen[$key] = count($history);
+            $history[] = $next;
+            $this->states = $next;
+            if ($numbers !== []) {
+                $this->conditions = $this->conditions->withNumbers($numbers);
+                $moved = [...$moved, ...$this->followers(array_keys($numbers))];
+            }
+            $this->network = $this->networks->changed($this->network, $moved, $this->states, $this->modes, $this->conditions, $this->model->omega);
+        }
+        $this->rounds += $round;
+        $this->startTimers();
+    }
+
+    /** @return array<string, string> the states that follow from the voltages now */
+    private function step(): array
+    {
+        $states = $this->states;
+        foreach ($states as $id => $state) {
+            $component = $this->model->components[$id];
+            $states[$id] = $component->nextState($state, $this->setting($id), $this->voltagesOf($component));
+        }
+
+        return $states;
+    }
+
+    /** @return array<string, float> quick quantities that are not where they should be */
+    private function quickNumbers(): array
+    {
+        $numbers = [];
+        foreach ($this->model->quick as $quantity) {
+            $rule = $this->ruleNow($quantity);
+            if ($rule !== null && $rule->towards !== $this->conditions->number($quantity->name)) {
+                $numbers[$quantity->name] = $rule->towards;
+            }
+        }
+
+        return $numbers;
+    }
+
+    private function ruleNow(Quantity $quantity): ?Rule
+    {
+        foreach ($quantity->rules as $rule) {
+            foreach ($rule->when as $clause) {
+                if (! $clause->holds($this->conditions, $this->observed(...))) {
+                    continue 2;
+                }
+            }
+
+            return $rule;
+        }
+
+        return null;
+    }
+
+    public function observed(string $id): string
+    {
+        $component = $this->model->components[$id];
+
+        return $component->observed($this->states[$id] ?? '', $this->setting($id), $this->voltagesOf($component));
+    }
+
+    /** @return array<string, Rule> slow quantities not yet where they are heading */
+    private function movingQuantities(): array
+    {
+        $moving = [];
+        foreach ($this->model->circuit->quantities as $name => $quantity) {
+            $rule = $quantity->quick ? null : $this->ruleNow($quantity);
+            if ($rule !== null && abs($rule->towards - $this->conditions->number($name)) > 1e-9 * (1.0 + abs($rule->towards))) {
+                $moving[$name] = $rule;
+            }
+        }
+
+        return $moving;
+    }
+
+    /** Seconds until a quantity reaches a level on its way; null when it does not. */
+    private static function crossing(float $from, Rule $rule, float $level): ?float
+    {
+        $share = ($level - $from) / ($rule->towards - $from);
+
+        return $share <= 1e-9 || $share >= 1.0 ? null : -$rule->lag * log(1.0 - $share);
+    }
+
+    /** @return list<float> levels of a quantity at which something acts */
+    private function marksOf(string $name): array
+    {
+        return $this->model->marks[$name] ?? [];
+    }
+
+    private function isFollowed(string $name): bool
+    {
+        $rule = $this->movingQuantities()[$name] ?? null;
+
+        return $rule !== null && $this->followers([$name]) !== []
+            && abs($rule->towards - $this->conditions->number($name)) > self::CLOSE * max(abs($rule->towards), abs($this->model->circuit->quantities[$name]->normal), 1e-9);
+    }
+
+    /**
+     * @param  list<string>  $names
+     * @return list<string> parts whose values depend on these quantities directly
+     */
+    private function followers(array $names): array
+    {
+        return array_values(array_unique(array_merge(...array_map(fn (string $n): array => $this->model->followers[$n] ?? [], $names))));
+    }
+
+    /** Levels and slow quantities move on. */
+    private function pass(float $seconds): void
+    {
+        if ($seconds <= 0.0) {
+            return;
+        }
+        foreach ($this->drifts() as $id => $drift) {
+            $this->levels[$id] = $drift->after($this->levels[$id] ?? 0.0, $seconds);
+        }
+        $numbers = [];
+        foreach ($this->movingQuantities() as $name => $rule) {
+            $numbers[$name] = $rule->towards + ($this->conditions->number($name) - $rule->towards) * exp(-$seconds / $rule->lag);
+        }
+        $this->conditions = $this->conditions->withNumbers($numbers);
+        $this->time += $seconds;
+    }
+
+    /** @return array<string, Drift> */
+    private function drifts(): array
+    {
+        $drifts = [];
+        foreach ($this->model->components as $id => $component) {
+            $drift = $component->drift($this->states[$id] ?? '', $this->setting($id), $this->voltagesOf($component));
+            if ($drift !== null) {
+                $drifts[$id] = $drift;
+            }
+        }
+
+        return $drifts;
+    }
+
+    /** @return array{float, string, string} when the next timer is out, whose it is and what it does; infinite when none runs */
+    private function nextTimer(): array
+    {
+        $first = [INF, '', ''];
+        foreach ($this->pendings() as [$id, $key, $pending]) {
+            $at = $this->since[$key] + $pending->after;
+            if ($at < $first[0]) {
+                $first = [$at, $id, $pending->next];
+            }
+        }
+
+        return $first;
+    }
+
+    /** Timers that were running run on; those that are new start now. */
+    private function startTimers(): void
+    {
+        $since = [];
+        foreach ($this->pendings() as [, $key]) {
+            $since[$key] = $this->since[$key] ?? $this->time;
+        }
+        $this->since = $since;
+    }
+
+    /** @return list<array{string, string, Pending}> part, what tells the timer from others, timer */
+    private function pendings(): array
+    {
+        $all = [];
+        foreach ($this->states as $id => $state) {
+            $component = $this->model->components[$id];
+            foreach ($component->pending($state, $this->setting($id), $this->voltagesOf($component)) as $pending) {
+                $all[] = [$id, "$id $state > $pending->next", $pending];
+            }
+        }
+
+        return $all;
+    }
+
+    private function setting(string $id): Setting
+    {
+        return new Setting($this->conditions, $this->modes[$id] ?? [], $this->model->omega, true);
+    }
+
+    private function voltagesOf(Component $component): PartVoltages
+    {
+        return new PartVoltages($this->model, $component, $this->re, $this->im, $this->directVolts(...));
+    }
+
+    /** @return array<int, float> node voltages of a d.c. solve in the present states, made when first asked for */
+    private function directVolts(): array
+    {
+        if ($this->direct === null) {
+            $targets = [...array_keys($this->modes), ...array_keys(array_diff_assoc($this->states, $this->model->initialStates()))];
+            $network = $this->networks->at($this->conditions, $targets, $this->states, $this->modes, 0.0);
+            $this->direct = $network->solve(...$this->networks->injection($this->states, $this->modes, $this->conditions, 0.0))[0];
+        }
+
+        return $this->direct;
+    }
+
+    /**
+     * The parts that move within a cycle of states.
+     *
+     * @param  list<array<string, string>>  $cycle
+     * @param  array<string, string>  $next
+     * @return list<string>
+     */
+    private static function movers(array $cycle, array $next): array
+    {
+        $movers = [];
+        foreach ($cycle as $states) {
+            $movers += array_diff_assoc($states, $next);
+        }
+
+        return array_keys($movers);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts;
+
+/**
+ * The slow variable of a part, its level, as it moves now: heat in an overload or a fuse, run time counted by a timer.
+ *
+ * A first-order lag towards a target, or with no lag given a steady rate. When it passes the threshold the part changes state.
+ */
+final readonly class Drift
+{
+    private function __construct(public float $target, public float $lag, public float $threshold, public bool $rising, public string $next)
+    {
+    }
+
+    /** @param  float  $lag  time constant, seconds */
+    public static function warmingTo(float $target, float $lag, float $threshold, string $next): self
+    {
+        return new self($target, $lag, $threshold, true, $next);
+    }
+
+    /** @param  float  $lag  time constant, seconds */
+    public static function coolingTo(float $target, float $lag, float $threshold, string $next): self
+    {
+        return new self($target, $lag, $threshold, false, $next);
+    }
+
+    /** A count of seconds. */
+    public static function counting(float $threshold, string $next): self
+    {
+        return new self(INF, 0.0, $threshold, true, $next);
+    }
+
+    /** The level some seconds on. */
+    public function after(float $level, float $seconds): float
+    {
+        return is_infinite($this->target) ? $level + $seconds : $this->target + ($level - $this->target) * exp(-$seconds / $this->lag);
+    }
+
+    /** Seconds until the threshold is reached from a level; infinite when never. */
+    public function reaches(float $level): float
+    {
+        if ($this->rising ? $level >= $this->threshold : $level <= $this->threshold) {
+            return 0.0;
+        }
+        if (is_infinite($this->target)) {
+            return $this->threshold - $level;
+        }
+        if ($this->rising ? $this->target <= $this->threshold : $this->target >= $this->threshold) {
+            return INF;
+        }
+
+        return $this->lag * log(($this->target - $level) / ($this->target - $this->threshold));
+    }
+}

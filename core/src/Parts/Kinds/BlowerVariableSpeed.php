@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts\Kinds;
+
+use Levin\Core\Parts\Definition;
+
+/** A variable-speed blower that holds its airflow: each call has its speed. */
+final class BlowerVariableSpeed extends EcmBlower
+{
+    public static function definition(): Definition
+    {
+        return new Definition('blower-variable-speed', 'Variable-speed blower', ['L1', 'L2', 'C', ...self::speeds()], self::blowerFields(), optional: self::speeds());
+    }
+
+    protected static function speeds(): array
+    {
+        return ['G', 'Y1', 'W1', 'Y', 'W2'];
+    }
+
+    protected function restrictionExponent(): float
+    {
+        return 0.7;
+    }
+}

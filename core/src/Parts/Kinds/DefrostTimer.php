@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts\Kinds;
+
+use Levin\Core\Parts\Component;
+use Levin\Core\Parts\Definition;
+use Levin\Core\Parts\Drift;
+use Levin\Core\Parts\Element;
+use Levin\Core\Parts\FaultMode;
+use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Symbol;
+use Levin\Core\Parts\SymbolShape;
+use Levin\Core\Parts\Values;
+use Levin\Core\Parts\Voltages;
+
+/**
+ * A defrost timer: a clock motor L–N that passes L on to F (refrigeration and fans), and every so many hours to H (heaters) instead,
+ * until X is fed back from the termination switch or the longest time is up. Without power it stands and keeps its place.
+ */
+final class DefrostTimer extends Component
+{
+    public static function definition(): Definition
+    {
+        return new Definition('timer-defrost', 'Defrost timer', ['L', 'N', 'F', 'H', 'X'], [
+            Field::number('volts', 'V', 'of its motor', 100, 250, 240),
+            Field::number('every', 'h', 'from one defrost to the next', 0.1, 24, 6),
+            Field::number('longest', 'min', 'of a defrost', 1, 120, 30),
+        ], bare: ['X']);
+    }
+
+    public function elements(): array
+    {
+        return [Element::between('L', 'N'), Element::between('L', 'F'), Element::between('L', 'H'), Element::between('X', 'N')];
+    }
+
+    public function initialState(): string
+    {
+        return 'refrigerating';
+    }
+
+    public function stateWhenDead(string $state): string
+    {
+        return $state;
+    }
+
+    public function nextState(string $state, Setting $setting, Voltages $voltages): string
+    {
+        return $state === 'defrosting' && $voltages->across('X', 'N')->abs() > 0.75 * $this->part->number('volts') ? 'refrigerating' : $state;
+    }
+
+    public function drift(string $state, Setting $setting, Voltages $voltages): ?Drift
+    {
+        if ($setting->has('clock-dead') || $voltages->across('L', 'N')->abs() < 0.75 * $this->part->number('volts')) {
+            return null;
+        }
+
+        // one clock for both, in seconds round the dial: a defrost that ends early waits for the rest of its time
+        return $state === 'defrosting'
+            ? Drift::counting(60 * $this->part->number('longest'), 'refrigerating')
+            : Drift::counting(3600 * $this->part->number('every'), 'defrosting');
+    }
+
+    public function stamps(string $state, Setting $setting): array
+    {
+        return [
+            $setting->has('clock-dead') ? Values::OPEN : Values::ohms($this->part->number('volts') ** 2 / 3.0),
+            Values::contact(($state === 'refrigerating' && ! $setting->has('f-burnt')) || $setting->has('f-welded')),
+            Values::contact(($state === 'defrosting' && ! $setting->has('h-burnt')) || $setting->has('h-welded')),
+            Values::ohms(1e5),
+        ];
+    }
+
+    public function observables(): array
+    {
+        return ['refrigerating', 'defrosting'];
+    }
+
+    public function observed(string $state, Setting $setting, Voltages $voltages): string
+    {
+        return $state;
+    }
+
+    public function faults(): array
+    {
+        return [
+            new FaultMode('clock-dead', 'clock stands', 1.2),
+            new FaultMode('f-burnt', 'contact L–F does not make', 0.8),
+            new FaultMode('f-welded', 'contact L–F welded', 0.2),
+            new FaultMode('h-burnt', 'contact L–H does not make', 0.8),
+            new FaultMode('h-welded', 'contact L–H welded', 0.3),
+        ];
+    }
+
+    public function symbols(): array
+    {
+        return [
+            new Symbol(SymbolShape::Motor, 'L', 'N', 'clock'),
+            new Symbol(SymbolShape::Contact, 'L', 'F', 'refrigeration'),
+            new Symbol(SymbolShape::Contact, 'L', 'H', 'defrost'),
+            new Symbol(SymbolShape::Coil, 'X', 'N', 'ends it'),
+        ];
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts\Kinds;
+
+use Levin\Core\Parts\Definition;
+use Levin\Core\Parts\FaultMode;
+use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Machines\Overload;
+
+/** A fan or blower motor on three phases, with or without an overload in its windings. */
+final class MotorThreePhase extends ThreePhaseLoad
+{
+    public static function definition(): Definition
+    {
+        return new Definition('motor-three-phase', 'Fan motor, three phase', ['T1', 'T2', 'T3'], [
+            ...self::motorFields(),
+            Field::choice('overload', 'where its overload is', ['inside', 'outside']),
+        ]);
+    }
+
+    protected function breakaway(): float
+    {
+        return 0.15;
+    }
+
+    protected function loadExponent(): float
+    {
+        return 2.0;
+    }
+
+    protected function overload(): ?Overload
+    {
+        return $this->part->text('overload') === 'outside' ? null : Overload::inFanMotor($this->part->number('fla'));
+    }
+
+    protected function ownFaults(): array
+    {
+        return [
+            new FaultMode('overload-open', 'thermal overload open', 0.8),
+            new FaultMode('seized', 'bearings seized', 1.5),
+        ];
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts\Kinds;
+
+use Levin\Core\Parts\Definition;
+use Levin\Core\Parts\Field;
+
+/** A potential relay: coil 5–2 across the start winding, contact 1–2 closed at rest; it lifts on the voltage of a motor that has come up. */
+final class RelayPotential extends ContactSet
+{
+    public static function definition(): Definition
+    {
+        return new Definition('relay-potential', 'Potential (start) relay', ['1', '2', '5'], [
+            ...self::coilFields(),
+            Field::number('pick_up', 'V', 'lifts at', 50, 600, 260),
+            Field::number('drop_out', 'V', 'falls back below', 10, 300, 90),
+        ]);
+    }
+
+    protected function coil(): array
+    {
+        return ['5', '2'];
+    }
+
+    protected function contacts(): array
+    {
+        return [
+            self::contact('start', '1', '2', true, 2.0),
+        ];
+    }
+
+    /** It lifts on the volts on its plate and not on a share of a rated voltage. */
+    protected function pullIn(): float
+    {
+        return $this->part->number('pick_up') / $this->part->number('coil_volts');
+    }
+
+    protected function dropOut(): float
+    {
+        return $this->part->number('drop_out') / $this->part->number('coil_volts');
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts\Kinds;
+
+use Levin\Core\Parts\Definition;
+use Levin\Core\Parts\Field;
+
+/** One line and a grounded neutral: a 120 V branch circuit, or 230 V at 50 Hz. */
+final class SinglePhaseSupply extends Supplies
+{
+    public static function definition(): Definition
+    {
+        return new Definition('supply-single-phase', 'Single-phase supply, line and neutral', ['L', 'N', 'G'], [
+            Field::number('volts', 'V', 'line to neutral', 90, 400, 120),
+            ...self::legFields('L'),
+        ], bare: ['L', 'N', 'G']);
+    }
+
+    protected function windings(): array
+    {
+        return [['from' => 'L', 'to' => 'N', 'volts' => self::phasor($this->part->number('volts'), 0), 'leg' => 'L']];
+    }
+
+    protected function bonded(): string
+    {
+        return 'N';
+    }
+}

@@ -1,0 +1,247 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts\Kinds;
+
+use Levin\Core\Network\Complex;
+use Levin\Core\Parts\Component;
+use Levin\Core\Parts\Drift;
+use Levin\Core\Parts\Element;
+use Levin\Core\Parts\FaultMode;
+use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Machines\Load;
+use Levin\Core\Parts\Machines\Overload;
+use Levin\Core\Parts\Machines\Running;
+use Levin\Core\Parts\Machines\ThreePhaseMotor;
+use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Symbol;
+use Levin\Core\Parts\SymbolShape;
+use Levin\Core\Parts\Values;
+use Levin\Core\Parts\Voltages;
+
+/**
+ * What three-phase motors and compressors share: leads T1, T2, T3, each with its part of the internal overload, star-connected
+ * inside or as good as.
+ *
+ * It turns the way the phase sequence says: with two leads swapped it runs backwards, seen as such. A motor that single-phases
+ * at standstill has no torque and hums; one that loses a phase while it runs goes on, at a higher current, if it can.
+ */
+abstract class ThreePhaseLoad extends Component
+{
+    private const LEADS = ['T1', 'T2', 'T3'];
+
+    private ?ThreePhaseMotor $machine = null;
+
+    /** Torque needed to break away, as a fraction of rated torque. [practice, no published source] */
+    abstract protected function breakaway(): float;
+
+    abstract protected function loadExponent(): float;
+
+    /** The overload inside it; null when it has none and relies on one outside. */
+    abstract protected function overload(): ?Overload;
+
+    /** @return list<FaultMode> */
+    abstract protected function ownFaults(): array;
+
+    /** @return list<Field> */
+    protected static function motorFields(): array
+    {
+        return [
+            Field::number('volts', 'V', 'rated voltage, line to line', 100, 720),
+            Field::number('fla', 'A', 'full-load (or rated-load) current', 0.1, 600),
+            Field::number('lra', 'A', 'locked-rotor current', 0.2, 4000),
+            Field::number('power_factor', '', 'at full load', 0.3, 0.97, 0.85),
+            Field::number('winding_ohms', 'Ω', 'between two leads, cold', 0.005, 500),
+            Field::number('slip', '', 'at full load: 0.03 is 1746 rpm of 1800', 0.005, 0.15, 0.03),
+            Field::number('load', '×', 'what it turns, against what it is rated for', 0, 3, 1),
+            Field::quantity('load_by', 'the quantity that multiplies its load'),
+        ];
+    }
+
+    public function machine(): ThreePhaseMotor
+    {
+        $p = $this->part;
+
+        return $this->machine ??= ThreePhaseMotor::fromPlate($p->number('volts'), $p->number('fla'), $p->number('lra'), $p->number('power_factor'), $p->number('winding_ohms'), $p->number('slip'));
+    }
+
+    public function check(): void
+    {
+        $this->machine();
+    }
+
+    public function elements(): array
+    {
+        return [
+            Element::coupled('@1', '@3', '@2', '@3'),
+            Element::between('T1', '@1'),
+            Element::between('T2', '@2'),
+            Element::between('T3', '@3'),
+            Element::between('@1', '@2'),
+            Element::between('@1', '#case'),
+        ];
+    }
+
+    public function initialState(): string
+    {
+        return Running::STILL;
+    }
+
+    public function stateWhenDead(string $state): string
+    {
+        return $state === Running::TRIPPED ? $state : Running::STILL;
+    }
+
+    public function stamps(string $state, Setting $setting): array
+    {
+        $protected = $state === Running::TRIPPED || $setting->has('overload-open');
+        $leads = array_map(static fn (int $n): array => Values::contact(! $protected && ! $setting->has("winding$n-open")), [1, 2, 3]);
+
+        return [
+            $this->windings($state, $setting),
+            ...$leads,
+            match (true) {
+                $setting->has('shorted') => Values::ohms(Values::SHORT_OHMS),
+                $setting->has('turns-shorted') => Values::ohms($this->part->number('winding_ohms') * $setting->amount('turns-shorted', 3.0)),
+                default => Values::OPEN,
+            },
+            Values::ohms(match (true) {
+                $setting->has('grounded') => $setting->amount('grounded', Values::SHORT_OHMS),
+                $setting->has('leaky') => $setting->amount('leaky', 5e5),
+                default => Values::INSULATION_OHMS,
+            }),
+        ];
+    }
+
+    public function nextState(string $state, Setting $setting, Voltages $voltages): string
+    {
+        if ($setting->has('seized') || $setting->has('overload-open')) {
+            return Running::STILL;
+        }
+        if ($state === Running::TRIPPED) {
+            return $state;
+        }
+        [$positive, $negative] = array_map(static fn (Complex $v): float => $v->abs(), $this->sequenceVolts($voltages));
+        $backwards = Running::is($state) ? str_ends_with($state, 'backwards') : $negative > $positive;
+        [$with, $against] = $backwards ? [$negative, $positive] : [$positive, $negative];
+        $machine = $this->machine();
+        if ($state === Running::STILL) {
+            return $machine->relativeTorque($with, $against, 1.0) < $this->breakaway() ? $state : ($backwards ? "running $machine->slip backwards" : 'running');
+        }
+        // once it turns, the leads' own voltages hold: a running motor regenerates the leg it has lost
+        $slip = $this->load($setting)->slipWith(static fn (float $s): float => $machine->relativeTorque($with, $against, $s));
+        if ($slip === null) {
+            return Running::STILL;
+        }
+        if ($backwards) {
+            return abs($slip - Running::slip($state, $machine->slip)) <= 0.02 * $slip ? $state : sprintf('running %.3g backwards', $slip);
+        }
+
+        return Running::at($slip, $state, $machine->slip);
+    }
+
+    public function drift(string $state, Setting $setting, Voltages $voltages): ?Drift
+    {
+        $overload = $this->overload();
+        if ($overload === null) {
+            return null;
+        }
+        if ($state === Running::TRIPPED) {
+            return $overload->open(Running::STILL);
+        }
+
+        return $overload->closed(max($this->amps($state, $setting, $voltages)), Running::TRIPPED);
+    }
+
+    public function senses(): array
+    {
+        $by = $this->part->text('load_by');
+
+        return $by === '' ? [] : [$by];
+    }
+
+    public function observables(): array
+    {
+        return ['runs', 'runs backwards', 'hums', 'silent'];
+    }
+
+    public function observed(string $state, Setting $setting, Voltages $voltages): string
+    {
+        if (Running::is($state)) {
+            return str_ends_with($state, 'backwards') ? 'runs backwards' : 'runs';
+        }
+
+        return $state !== Running::TRIPPED && max($this->amps($state, $setting, $voltages)) > 0.25 * $this->part->number('lra') ? 'hums' : 'silent';
+    }
+
+    public function faults(): array
+    {
+        return [
+            new FaultMode('winding1-open', 'winding T1 open', 0.5),
+            new FaultMode('winding2-open', 'winding T2 open', 0.5),
+            new FaultMode('winding3-open', 'winding T3 open', 0.5),
+            new FaultMode('shorted', 'windings T1 and T2 shorted together', 0.5),
+            new FaultMode('turns-shorted', 'turns shorted between T1 and T2', 0.09, 'share of its ohms'),
+            new FaultMode('grounded', 'winding grounded', 0.8, 'Ω'),
+            new FaultMode('leaky', 'insulation leaky to ground', 0.09, 'Ω'),
+            new FaultMode('dragging', 'dragging: bearing or wheel', 0.09, 'share of rated load'),
+            ...$this->ownFaults(),
+        ];
+    }
+
+    public function symbols(): array
+    {
+        return [
+            new Symbol(SymbolShape::Motor, 'T1', 'T2', '1–2'),
+            new Symbol(SymbolShape::Winding, 'T2', 'T3', '2–3'),
+        ];
+    }
+
+    public function probePairs(): array
+    {
+        return [['T1', 'T2'], ['T2', 'T3'], ['T1', 'T3']];
+    }
+
+    private function load(Setting $setting): Load
+    {
+        $by = $this->part->text('load_by');
+        $share = $this->part->number('load') * ($by === '' ? 1.0 : $setting->quantity($by)) + ($setting->has('dragging') ? $setting->amount('dragging', 0.6) : 0.0);
+
+        return new Load($share, $this->loadExponent(), $this->machine()->slip);
+    }
+
+    /** @return list<float> */
+    private function windings(string $state, Setting $setting): array
+    {
+        if ($setting->isDirect()) {
+            $y = (new Complex($this->part->number('winding_ohms') / 2))->inverse();
+
+            return ThreePhaseMotor::admittances($y, $y);
+        }
+        $backwards = str_ends_with($state, 'backwards');
+        $slip = Running::slip($state, $this->machine()->slip);
+        $with = $this->machine()->impedance($slip)->inverse();
+        $against = $this->machine()->impedance(2 - $slip)->inverse();
+
+        return $backwards ? ThreePhaseMotor::admittances($against, $with) : ThreePhaseMotor::admittances($with, $against);
+    }
+
+    /** @return array{Complex, Complex} */
+    private function sequenceVolts(Voltages $voltages): array
+    {
+        return ThreePhaseMotor::sequences($voltages->across('@1', '@3'), $voltages->across('@2', '@3'));
+    }
+
+    /** @return non-empty-list<float> amperes in each lead */
+    private function amps(string $state, Setting $setting, Voltages $voltages): array
+    {
+        $stamps = $this->stamps($state, $setting);
+        $amps = [];
+        foreach (self::LEADS as $n => $lead) {
+            $amps[] = $voltages->across($lead, '@'.($n + 1))->abs() * $stamps[$n + 1][0];
+        }
+
+        return $amps;
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts\Kinds;
+
+use Levin\Core\Parts\Definition;
+
+/** The solenoid that lifts the scrolls of a digital compressor apart: fed, it pumps nothing. */
+final class Unloader extends CoilLoad
+{
+    public static function definition(): Definition
+    {
+        return new Definition('unloader', 'Digital scroll unloader', ['1', '2'], self::coilFields());
+    }
+
+    protected function words(): array
+    {
+        return ['unloaded', 'loaded'];
+    }
+}
