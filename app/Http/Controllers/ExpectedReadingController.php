@@ -15,7 +15,7 @@ class ExpectedReadingController
 {
     public function __invoke(Request $request, Call $call, Trace $trace): JsonResponse
     {
-        $request->validate(['function' => ['required', Rule::enum(MeterFunction::class)], 'red' => ['required', 'string'], 'black' => ['required', 'string']]);
+        $request->validate(['function' => ['required', Rule::enum(MeterFunction::class)->only(MeterFunction::traced())], 'red' => ['required', 'string'], 'black' => ['required', 'string']]);
         try {
             $expected = $trace->expected($call, MeterFunction::from($request->string('function')->toString()), $request->string('red')->toString(), $request->string('black')->toString());
         } catch (UnknownName $e) {

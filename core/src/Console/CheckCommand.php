@@ -12,6 +12,18 @@ use Symfony\Component\Console\Input\InputInterface;
 #[AsCommand('check', 'Is the circuit sound? Exit 0, or a list of problems and exit 1')]
 final class CheckCommand extends CircuitCommand
 {
+    protected function manual(): string
+    {
+        return <<<'TEXT'
+            Reads a circuit file and says whether it is sound: its form, its kinds, their plates and programs, and that every
+            terminal is wired. Each problem is named with its line, the part or wire, and what to do.
+
+              <info>levin check circuits/gas-furnace.yaml</info>
+
+
+            TEXT.self::EXITS;
+    }
+
     protected function answer(InputInterface $input): array
     {
         $circuit = $this->circuit($input);

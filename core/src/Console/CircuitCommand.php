@@ -6,13 +6,16 @@ namespace Levin\Core\Console;
 
 use Levin\Core\Circuit\Circuit;
 use Levin\Core\Circuit\CircuitReader;
-use Levin\Core\Circuit\Conditions;
 use Levin\Core\Circuit\InvalidCircuit;
 use Levin\Core\Circuit\Problem;
+use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Settled;
 use Levin\Core\Operation\Settler;
+use Levin\Core\Operation\Situation;
 use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Completion\CompletionInput;
+use Symfony\Component\Console\Completion\CompletionSuggestions;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
@@ -28,13 +31,38 @@ abstract class CircuitCommand extends Command
     protected function configure(): void
     {
         $this->addArgument('file', InputArgument::REQUIRED, 'circuit file (YAML)')
-            ->addOption('json', null, InputOption::VALUE_NONE, 'print JSON');
+            ->addOption('json', null, InputOption::VALUE_NONE, 'print JSON')
+            ->setHelp($this->manual());
     }
+
+    /** What `--help` says under the options: what it does, examples, exit codes. */
+    abstract protected function manual(): string;
+
+    protected const SITUATIONS = <<<'TEXT'
+        <comment>What is set</comment> (--when, again and again)
+          call_cool=off            a condition of the circuit file
+          head_pressure=4500       a quantity, in its own unit
+          lifted=w24               a wire off its first end
+          removed=FU1              a fuse pulled, a plug parted
+          jumper=TST.R~TST.Y       a jumper wire between two points
+
+        <comment>What is wrong</comment> (--fault, again and again)
+          HP:open                  a failure mode of a part; `levin faults FILE` lists them
+          w24:loose=15             with how bad it is, where it has degrees
+          CAP2:run_uf=5            a part with another value on its plate
+          w10+w11:swapped          two wires on one part, each where the other belongs
+
+        TEXT;
+
+    protected const EXITS = <<<'TEXT'
+        <comment>Exit code</comment>
+          0 done   1 the circuit or the result is not sound   2 something was given that cannot be used
+        TEXT;
 
     protected function withSituation(): static
     {
-        return $this->addOption('when', 'w', InputOption::VALUE_REQUIRED | InputOption::VALUE_IS_ARRAY, 'a condition, NAME=on or NAME=off, or lifted=WIRE')
-            ->addOption('fault', 'f', InputOption::VALUE_REQUIRED | InputOption::VALUE_IS_ARRAY, 'a fault, PART:MODE or WIRE:MODE; see `levin faults`');
+        return $this->addOption('when', 'w', InputOption::VALUE_REQUIRED | InputOption::VALUE_IS_ARRAY, 'NAME=on, NAME=off, QUANTITY=NUMBER, lifted=WIRE, removed=PART, jumper=POINT~POINT')
+            ->addOption('fault', 'f', InputOption::VALUE_REQUIRED | InputOption::VALUE_IS_ARRAY, 'PART:MODE, WIRE:MODE, either with =AMOUNT; PART:PLATE_VALUE=VALUE; WIRE+WIRE:swapped; see levin faults');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -80,30 +108,47 @@ abstract class CircuitCommand extends Command
         return new Settler(new Model($this->circuit($input)));
     }
 
-    protected function settled(InputInterface $input, Settler $settler): Settled
+    /**
+     * The unit as the options have put it, come to rest.
+     *
+     * @return array{Settler, Settled}
+     *
+     * @throws InvalidCircuit
+     */
+    protected function settled(InputInterface $input): array
     {
-        return $settler->settle($this->conditions($input, $settler->model->circuit), self::strings($input->getOption('fault')));
+        $situation = Situation::of($this->circuit($input), self::strings($input->getOption('when')), self::strings($input->getOption('fault')));
+        $settler = new Settler(new Model($situation->circuit));
+
+        return [$settler, $settler->settle($situation->conditions, $situation->faults)];
     }
 
-    private function conditions(InputInterface $input, Circuit $circuit): Conditions
+    public function complete(CompletionInput $input, CompletionSuggestions $suggestions): void
     {
-        $conditions = Conditions::healthyDefaults($circuit);
-        foreach (self::strings($input->getOption('when')) as $setting) {
-            [$name, $value] = [...explode('=', $setting, 2), ''];
-            if ($name === 'lifted') {
-                $conditions = $conditions->lifting([$circuit->wire($value)->id]);
+        if ($input->mustSuggestArgumentValuesFor('file')) {
+            $suggestions->suggestValues(array_values(glob('*.yaml') ?: glob('circuits/*.yaml') ?: []));
 
-                continue;
-            }
-            $on = match (strtolower($value)) {
-                'on', 'true', '1', 'yes' => true,
-                'off', 'false', '0', 'no' => false,
-                default => throw new \DomainException("--when $setting: write $name=on or $name=off."),
-            };
-            $conditions = $conditions->with($name, $on);
+            return;
         }
-
-        return $conditions;
+        try {
+            $circuit = $this->circuit($input);
+        } catch (InvalidCircuit) {
+            return;
+        }
+        $typed = $input->getCompletionValue();
+        $suggestions->suggestValues(match (true) {
+            $input->mustSuggestOptionValuesFor('fault') => array_keys((new Model($circuit))->faults),
+            $input->mustSuggestOptionValuesFor('when') => [
+                ...array_merge(...array_map(static fn (string $c): array => ["$c=on", "$c=off"], array_keys($circuit->conditions)) ?: [[]]),
+                ...array_map(static fn (string $q): string => "$q=", array_keys($circuit->quantities)),
+                ...(str_starts_with($typed, 'lifted=') ? array_map(static fn (string $w): string => "lifted=$w", array_keys($circuit->wires)) : ['lifted=']),
+                ...(str_starts_with($typed, 'removed=') ? array_map(static fn (string $p): string => "removed=$p", array_keys($circuit->parts)) : ['removed=']),
+                ...(str_starts_with($typed, 'jumper=') ? array_map(static fn (string $p): string => "jumper=$p~", $circuit->points()) : ['jumper=']),
+            ],
+            $input->mustSuggestArgumentValuesFor('function') => array_column(MeterFunction::cases(), 'value'),
+            $input->mustSuggestArgumentValuesFor('probes') => [...$circuit->points(), ...array_keys($circuit->wires)],
+            default => [],
+        });
     }
 
     /** @return list<string> */

@@ -12,11 +12,23 @@ use Symfony\Component\Console\Input\InputInterface;
 #[AsCommand('faults', 'Every fault that can be injected, with its weight')]
 final class FaultsCommand extends CircuitCommand
 {
+    protected function manual(): string
+    {
+        return <<<'TEXT'
+            Lists every fault that can be injected with --fault, with its weight: how often it is the cause, against the others.
+            Modes with a unit in the last column take an amount, as in w24:loose=15.
+
+              <info>levin faults circuits/gas-furnace.yaml</info>
+
+
+            TEXT.self::EXITS;
+    }
+
     protected function answer(InputInterface $input): array
     {
         $faults = array_values($this->settler($input)->model->faults);
-        $text = implode("\n", array_map(static fn (Fault $f): string => sprintf('%-20s %4.1f  %s', $f->id(), $f->mode->weight, $f->label), $faults));
+        $text = implode("\n", array_map(static fn (Fault $f): string => rtrim(sprintf('%-22s %5.2f  %s', $f->id(), $f->mode->weight, $f->label).($f->mode->amountUnit === '' ? '' : "  [{$f->mode->amountUnit}]")), $faults));
 
-        return [$text, array_map(static fn (Fault $f): array => ['id' => $f->id(), 'label' => $f->label, 'weight' => $f->mode->weight, 'wire' => $f->inWire], $faults), Command::SUCCESS];
+        return [$text, array_map(static fn (Fault $f): array => ['id' => $f->id(), 'label' => $f->label, 'weight' => $f->mode->weight, 'wire' => $f->inWire, 'amount' => $f->mode->amountUnit], $faults), Command::SUCCESS];
     }
 }

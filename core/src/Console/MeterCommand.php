@@ -6,12 +6,15 @@ namespace Levin\Core\Console;
 
 use Levin\Core\Meter\Meter;
 use Levin\Core\Meter\MeterFunction;
+use Levin\Core\Meter\MeterReading;
+use Levin\Core\Operation\Settled;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
 
-#[AsCommand('meter', 'Put a meter on two points: vac, ohms, continuity or mfd')]
+#[AsCommand('meter', 'Put a meter on two points, or a clamp round wires')]
 final class MeterCommand extends CircuitCommand
 {
     protected function configure(): void
@@ -19,18 +22,63 @@ final class MeterCommand extends CircuitCommand
         parent::configure();
         $this->withSituation()
             ->addArgument('function', InputArgument::REQUIRED, implode(', ', array_column(MeterFunction::cases(), 'value')))
-            ->addArgument('red', InputArgument::REQUIRED, 'point of the red probe')
-            ->addArgument('black', InputArgument::REQUIRED, 'point of the black probe');
+            ->addArgument('probes', InputArgument::REQUIRED | InputArgument::IS_ARRAY, 'red point and black point; for amps one wire or more, ~WIRE against its direction')
+            ->addOption('turns', null, InputOption::VALUE_REQUIRED, 'for amps: how often the wires go through the jaw', '1')
+            ->addOption('volts', null, InputOption::VALUE_REQUIRED, 'for megohms: 250, 500 or 1000', '500')
+            ->addOption('celsius', null, InputOption::VALUE_REQUIRED, 'for megohms: temperature of the winding', '40');
+    }
+
+    protected function manual(): string
+    {
+        return <<<'TEXT'
+            Takes one reading as a technician's meter shows it, loading, range and resolution included, and says so when the
+            function must not be used there.
+
+              vac        volts a.c., 10 MΩ            ohms, continuity   dead circuits only
+              vac-lowz   volts a.c., 3 kΩ             mfd                isolated capacitors only
+              vdc        volts d.c.                   megohms            insulation, dead, never through electronics
+              amps       a clamp: the sum of the wires named, as the file directs them, times the turns
+
+              <info>levin meter circuits/split-cooling.yaml vac HP.1 HP.2 -f HP:open</info>
+              <info>levin meter circuits/split-cooling.yaml amps w10 w11</info>
+              <info>levin meter circuits/split-cooling.yaml amps w14 --turns 10</info>
+              <info>levin meter circuits/heat-pump.yaml megohms COMP.R GND.1 -w outdoor_breaker=off -w indoor_breaker=off --celsius 25</info>
+
+
+            TEXT.self::SITUATIONS.self::EXITS;
     }
 
     protected function answer(InputInterface $input): array
     {
-        [$name, $red, $black] = self::strings([$input->getArgument('function'), $input->getArgument('red'), $input->getArgument('black')]);
+        $name = self::strings($input->getArgument('function'))[0] ?? '';
         $function = MeterFunction::tryFrom($name) ?? throw new \DomainException("There is no meter function \"$name\". Use one of: ".implode(', ', array_column(MeterFunction::cases(), 'value')).'.');
-        $settler = $this->settler($input);
-        $reading = (new Meter($settler))->read($function, $red, $black, $this->settled($input, $settler));
-        $text = implode("\n", [$reading->display(), ...$reading->warnings]);
+        $probes = self::strings($input->getArgument('probes'));
+        [$settler, $settled] = $this->settled($input);
+        $meter = new Meter($settler);
+        if ($function === MeterFunction::Amps) {
+            $turns = filter_var($input->getOption('turns'), FILTER_VALIDATE_INT, ['options' => ['min_range' => 1, 'max_range' => 100]]);
+            $wires = array_map(static fn (string $w): string => str_replace('~', '-', $w), $probes);
+            $reading = $meter->clamp($wires === [] ? throw new \DomainException('Name the wires the clamp goes round.') : $wires, $settled, $turns === false ? throw new \DomainException('--turns is a whole number from 1 to 100.') : $turns);
+        } elseif (count($probes) !== 2) {
+            throw new \DomainException("$name takes two points: the red probe's and the black one's.");
+        } else {
+            $reading = $this->between($function, $probes[0], $probes[1], $meter, $input, $settled);
+        }
 
-        return [$text, $reading->toArray(), $reading->valid ? Command::SUCCESS : Command::FAILURE];
+        return [implode("\n", [$reading->display(), ...$reading->warnings]), $reading->toArray(), $reading->valid ? Command::SUCCESS : Command::FAILURE];
+    }
+
+    private function between(MeterFunction $function, string $red, string $black, Meter $meter, InputInterface $input, Settled $settled): MeterReading
+    {
+        if ($function !== MeterFunction::Megohms) {
+            return $meter->read($function, $red, $black, $settled);
+        }
+        $volts = self::strings($input->getOption('volts'))[0] ?? '';
+        $celsius = self::strings($input->getOption('celsius'))[0] ?? '';
+        if (! in_array($volts, ['250', '500', '1000'], true)) {
+            throw new \DomainException("--volts $volts: the tester has 250, 500 and 1000 V.");
+        }
+
+        return $meter->insulation($red, $black, $settled, (float) $volts, is_numeric($celsius) ? (float) $celsius : throw new \DomainException("--celsius $celsius: give a number of degrees."));
     }
 }

@@ -17,10 +17,21 @@ final class SolveCommand extends CircuitCommand
         $this->withSituation();
     }
 
+    protected function manual(): string
+    {
+        return <<<'TEXT'
+            Lets the unit come to rest, timers included, and prints what every part does, the voltage of every point against
+            earth and the current of every wire. Heat, run time and slow quantities stay put; see <info>levin run</info>.
+
+              <info>levin solve circuits/rooftop-460.yaml -w call_cool_2=off -f OFM1:seized</info>
+
+
+            TEXT.self::SITUATIONS.self::EXITS;
+    }
+
     protected function answer(InputInterface $input): array
     {
-        $settler = $this->settler($input);
-        $settled = $this->settled($input, $settler);
+        [$settler, $settled] = $this->settled($input);
         $circuit = $settler->model->circuit;
         $states = [];
         foreach ($settler->model->components as $id => $component) {
@@ -39,7 +50,7 @@ final class SolveCommand extends CircuitCommand
         }
         $text = [];
         if ($settled->chattering !== []) {
-            $text[] = 'It never settles: '.implode(', ', $settled->chattering).' chatter.';
+            $text[] = sprintf('It never settles: %s move again and again, every %.3g s.', implode(', ', $settled->chattering), $settled->chatterPeriod);
         }
         foreach ($states as $id => $state) {
             $text[] = sprintf('%-10s %s', $id, $state);
@@ -50,7 +61,7 @@ final class SolveCommand extends CircuitCommand
         foreach ($currents as $id => $amps) {
             $text[] = sprintf('%-10s %10.4f A  %s → %s', $id, $amps, $circuit->wires[$id]->from, $circuit->wires[$id]->to);
         }
-        $data = ['settles' => $settled->chattering === [], 'chattering' => $settled->chattering, 'rounds' => $settled->rounds, 'states' => $states, 'points' => $points, 'currents' => $currents];
+        $data = ['settles' => $settled->chattering === [], 'chattering' => $settled->chattering, 'period' => $settled->chatterPeriod, 'quantities' => $settled->conditions->numbers(), 'rounds' => $settled->rounds, 'states' => $states, 'points' => $points, 'currents' => $currents];
 
         return [implode("\n", $text), $data, $settled->chattering === [] ? Command::SUCCESS : Command::FAILURE];
     }

@@ -18,10 +18,20 @@ final class SpiceCommand extends CircuitCommand
         $this->withSituation();
     }
 
+    protected function manual(): string
+    {
+        return <<<'TEXT'
+            Prints the unit at rest as a SPICE netlist for one a.c. analysis. Comments at the head say which node is which point.
+
+              <info>levin spice circuits/heat-pump.yaml | ngspice -b</info>
+
+
+            TEXT.self::SITUATIONS.self::EXITS;
+    }
+
     protected function answer(InputInterface $input): array
     {
-        $settler = $this->settler($input);
-        $settled = $this->settled($input, $settler);
+        [$settler, $settled] = $this->settled($input);
         $netlist = SpiceNetlist::of($settled);
 
         return [rtrim($netlist), ['netlist' => $netlist, 'nodes' => array_map(SpiceNetlist::node(...), $settler->model->nodes)], Command::SUCCESS];

@@ -313,7 +313,9 @@ final class Chooser
         $title = $test->function === null
             ? 'Look: '.$parts[$test->red]->label
             : match ($test->function) {
-                MeterFunction::VoltsAc => 'Volts',
+                MeterFunction::VoltsAc, MeterFunction::VoltsAcLowZ, MeterFunction::VoltsDc => 'Volts',
+                MeterFunction::Amps => 'Amperes',
+                MeterFunction::Megohms => 'Megohms',
                 MeterFunction::Ohms => 'Ohms',
                 MeterFunction::Continuity => 'Continuity',
                 MeterFunction::Capacitance => 'Microfarads',

@@ -65,8 +65,8 @@ final class Likelihood
     public static function scale(MeterFunction $function, float $predicted): array
     {
         return match ($function) {
-            MeterFunction::VoltsAc => [$predicted, hypot(hypot(Spec::of($function)->error($predicted) / 2, self::SUPPLY_VARIATION * $predicted), self::LEAST_VOLTS), 300.0],
-            MeterFunction::Ohms, MeterFunction::Continuity => [self::transform($function, $predicted), 0.15, 20.0],
+            MeterFunction::VoltsAc, MeterFunction::VoltsAcLowZ, MeterFunction::VoltsDc, MeterFunction::Amps => [$predicted, hypot(hypot(Spec::of($function)->error($predicted) / 2, self::SUPPLY_VARIATION * $predicted), self::LEAST_VOLTS), 300.0],
+            MeterFunction::Ohms, MeterFunction::Continuity, MeterFunction::Megohms => [self::transform($function, $predicted), 0.15, 20.0],
             MeterFunction::Capacitance => [self::transform($function, $predicted), 0.04, 12.0],
         };
     }
@@ -74,8 +74,8 @@ final class Likelihood
     private static function transform(MeterFunction $function, float $value): float
     {
         return match ($function) {
-            MeterFunction::VoltsAc => $value,
-            MeterFunction::Ohms, MeterFunction::Continuity => log(max(0.0, $value) + 0.5),
+            MeterFunction::VoltsAc, MeterFunction::VoltsAcLowZ, MeterFunction::VoltsDc, MeterFunction::Amps => $value,
+            MeterFunction::Ohms, MeterFunction::Continuity, MeterFunction::Megohms => log(max(0.0, $value) + 0.5),
             MeterFunction::Capacitance => log(max(0.0, $value) + 1e-8),
         };
     }

@@ -13,7 +13,9 @@ final class Display
         $spec = Spec::of($function);
         $range = $spec->rangeFor($value) ?? $spec->ranges[count($spec->ranges) - 1];
         [$factor, $unit] = match (true) {
-            $function === MeterFunction::VoltsAc => [1.0, 'V'],
+            $function->unit() === 'V' => [1.0, 'V'],
+            $function === MeterFunction::Amps => [1.0, 'A'],
+            $range >= 1e9 => [1e9, 'GΩ'],
             $function === MeterFunction::Capacitance => [1e-6, 'µF'],
             $range >= 1e6 => [1e6, 'MΩ'],
             $range >= 1e3 => [1e3, 'kΩ'],

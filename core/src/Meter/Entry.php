@@ -17,19 +17,26 @@ final readonly class Entry
     /** Units each function may be entered in, as factors to SI; the empty one is what a bare number means. */
     private const UNITS = [
         'vac' => ['' => 1.0, 'v' => 1.0, 'mv' => 1e-3, 'kv' => 1e3],
+        'vdc' => ['' => 1.0, 'v' => 1.0, 'mv' => 1e-3],
+        'amps' => ['' => 1.0, 'a' => 1.0, 'ma' => 1e-3],
+        'megohms' => ['' => 1e6, 'mΩ' => 1e6, 'mω' => 1e6, 'mohm' => 1e6, 'm' => 1e6, 'gΩ' => 1e9, 'gω' => 1e9, 'g' => 1e9, 'k' => 1e3, 'kΩ' => 1e3, 'kω' => 1e3],
         'ohms' => ['' => 1.0, 'Ω' => 1.0, 'ω' => 1.0, 'ohm' => 1.0, 'ohms' => 1.0, 'k' => 1e3, 'kΩ' => 1e3, 'kω' => 1e3, 'kohm' => 1e3, 'm' => 1e6, 'mΩ' => 1e6, 'mω' => 1e6, 'mohm' => 1e6],
         'mfd' => ['' => 1e-6, 'µf' => 1e-6, 'μf' => 1e-6, 'uf' => 1e-6, 'mfd' => 1e-6, 'nf' => 1e-9],
     ];
 
     /** The most a service meter can show, SI. A larger entry is a slip. */
-    private const MOST = ['vac' => 1000.0, 'ohms' => 1e9, 'mfd' => 0.1];
+    private const MOST = ['vac' => 1000.0, 'vdc' => 1000.0, 'amps' => 2000.0, 'megohms' => 1e12, 'ohms' => 1e9, 'mfd' => 0.1];
 
     /** @throws BadEntry saying what is wrong and what to type */
     public static function parse(MeterFunction $function, string $text): self
     {
         $text = trim($text);
-        $kind = $function === MeterFunction::Continuity ? 'ohms' : $function->value;
-        $example = ['vac' => '26.4', 'ohms' => '12.5 or 1.2k', 'mfd' => '39.6'][$kind];
+        $kind = match ($function) {
+            MeterFunction::Continuity => 'ohms',
+            MeterFunction::VoltsAcLowZ => 'vac',
+            default => $function->value,
+        };
+        $example = ['vac' => '26.4', 'vdc' => '4.98', 'amps' => '14.1', 'megohms' => '550', 'ohms' => '12.5 or 1.2k', 'mfd' => '39.6'][$kind];
         if ($text === '') {
             throw new BadEntry("Nothing was entered. Type what the meter shows, such as $example, or OL.");
         }
@@ -45,7 +52,7 @@ final readonly class Entry
             throw new BadEntry("\"{$m[2]}\" is not a unit of this test, which reads in {$function->unit()}. Type a number such as $example, or change the function.");
         }
         $value = (float) $m[1] * $factor;
-        if ($value < 0) {
+        if ($value < 0 && $kind !== 'vdc') {
             throw new BadEntry('This reading cannot be negative. Swap the probes or read the display again.');
         }
         if (! is_finite($value) || $value > self::MOST[$kind]) {

@@ -18,6 +18,12 @@ final class Meter
     /** Input resistance on volts, Ω. Ordinary for a digital multimeter. [practice, no published source] */
     public const INPUT_OHMS = 10e6;
 
+    /** Input resistance of the low-impedance volts function, Ω. [practice, no published source] */
+    public const LOW_Z_OHMS = 3e3;
+
+    /** An insulation test must not put more than this across electronics, volts. [practice, no published source] */
+    private const ELECTRONICS_VOLTS = 30.0;
+
     /** Volts between the probes, or from a probe to earth, above which a dead test is refused. [practice, no published source] */
     private const DEAD_BELOW = 2.0;
 
@@ -33,25 +39,128 @@ final class Meter
     /** @throws UnknownName for a point the circuit does not have */
     public function read(MeterFunction $function, string $red, string $black, Settled $circuit): MeterReading
     {
-        if ($function === MeterFunction::VoltsAc) {
-            return self::shown($function, $red, $black, self::loadedVolts($circuit, $red, $black));
+        if ($function === MeterFunction::Megohms) {
+            return $this->insulation($red, $black, $circuit);
         }
-        $live = max($circuit->at($red)->abs(), $circuit->at($black)->abs(), $circuit->between($red, $black)->abs());
-        if ($live > self::DEAD_BELOW) {
-            $warning = sprintf('There are %.3g V here. Never put a meter on %s across a live circuit: switch off, lock out, prove dead.', $live, $function === MeterFunction::Capacitance ? 'capacitance' : 'ohms');
-
-            return new MeterReading($function, $red, $black, null, false, null, [$warning], false);
+        if ($function === MeterFunction::Amps) {
+            throw new \DomainException('A clamp goes round conductors, not on points: name wires.');
+        }
+        if ($function === MeterFunction::VoltsAc || $function === MeterFunction::VoltsAcLowZ) {
+            return self::shown($function, $red, $black, self::loadedVolts($circuit, $red, $black, $function === MeterFunction::VoltsAc ? self::INPUT_OHMS : self::LOW_Z_OHMS));
+        }
+        if ($function === MeterFunction::VoltsDc) {
+            return self::shown($function, $red, $black, $this->directVolts($circuit, $red, $black));
+        }
+        $refused = self::refusedLive($function, $red, $black, $circuit);
+        if ($refused !== null) {
+            return $refused;
         }
 
         return $this->readDead($function, $red, $black, $this->settler->dead($circuit->conditions, $circuit->faults, $circuit->states, self::testOmega($function)));
     }
 
+    /**
+     * A clamp round some conductors, each taken in the direction the file writes it, or against it with a minus before its name.
+     *
+     * @param  non-empty-list<string>  $wires
+     * @param  int  $turns  how often the conductors go through the jaw; the display shows that many times the current
+     *
+     * @throws UnknownName for a wire the circuit does not have
+     */
+    public function clamp(array $wires, Settled $circuit, int $turns = 1): MeterReading
+    {
+        $sum = new Complex(0);
+        foreach ($wires as $wire) {
+            $against = str_starts_with($wire, '-');
+            $sum = $sum->plus($circuit->wireCurrent($against ? substr($wire, 1) : $wire)->scaled($against ? -1.0 : 1.0));
+        }
+        $reading = self::shown(MeterFunction::Amps, implode('+', $wires), '', $sum->abs() * $turns);
+        $warnings = [];
+        if ($turns > 1) {
+            $warnings[] = sprintf('%d turns: divide by %d, %.3g A in the conductor.', $turns, $turns, ($reading->value ?? 0.0) / $turns);
+        }
+        if (count($wires) > 1) {
+            $warnings[] = 'Around several conductors a clamp shows the sum of their currents, and nothing for the two of one load.';
+        }
+        if ($turns === 1 && $sum->abs() > 0.0 && $sum->abs() < 1.0) {
+            $warnings[] = 'Small for a clamp: wind the conductor through the jaw ten times and divide by ten.';
+        }
+
+        return new MeterReading(MeterFunction::Amps, $reading->red, '', $reading->value, $reading->overload, $reading->exact, $warnings);
+    }
+
+    /**
+     * An insulation test at a d.c. test voltage. The reading stands as it is; its value at 40 °C is told beside it: halved for each
+     * 10 °C, R₄₀ = R_T·0.5^((40 − T)/10) (IEEE 43-2013, from memory).
+     *
+     * @param  float  $volts  250, 500 or 1000
+     * @param  float  $celsius  of the winding
+     */
+    public function insulation(string $red, string $black, Settled $circuit, float $volts = 500.0, float $celsius = 40.0): MeterReading
+    {
+        $refused = self::refusedLive(MeterFunction::Megohms, $red, $black, $circuit);
+        if ($refused !== null) {
+            return $refused;
+        }
+        $model = $this->settler->model;
+        $network = $this->settler->dead($circuit->conditions, $circuit->faults, $circuit->states, 0.0);
+        [$a, $b] = [$model->node($red), $model->node($black)];
+        $ohms = $network->impedanceBetween($a, $b)->re;
+        [$re] = $network->solve(array_filter([$a => $volts / $ohms, $b => -$volts / $ohms], static fn (int $n): bool => $n >= 0, ARRAY_FILTER_USE_KEY));
+        $at = static fn (string $point): float => $model->node($point) < 0 ? 0.0 : $re[$model->node($point)];
+        foreach ($model->components as $component) {
+            $seen = array_map(static fn (string $t): float => $at($component->part->point($t)), $component->part->terminals);
+            if ($component->isElectronic() && max($seen) - min($seen) > self::ELECTRONICS_VOLTS) {
+                $warning = sprintf('%.0f V of the test would be across %s: never an insulation test through electronics. Lift its leads or unplug it first.', max($seen) - min($seen), $component->part->label);
+
+                return new MeterReading(MeterFunction::Megohms, $red, $black, null, false, null, [$warning], false);
+            }
+        }
+        $reading = self::shown(MeterFunction::Megohms, $red, $black, $ohms);
+        $warnings = ['Discharge the winding afterwards for as long as it was tested. Never on a compressor under vacuum.'];
+        if ($reading->value !== null && $celsius !== 40.0) {
+            $warnings[] = sprintf('At 40 °C that is %s.', Display::format(MeterFunction::Megohms, $reading->value * 0.5 ** ((40.0 - $celsius) / 10.0)));
+        }
+        if ($volts > 500.0) {
+            $warnings[] = sprintf('%.0f V is more than the 500 V for windings rated under 1000 V.', $volts);
+        }
+
+        return new MeterReading(MeterFunction::Megohms, $red, $black, $reading->value, $reading->overload, $reading->exact, $warnings);
+    }
+
+    private function directVolts(Settled $circuit, string $red, string $black): float
+    {
+        $model = $this->settler->model;
+        $network = $this->settler->dead($circuit->conditions, $circuit->faults, $circuit->states, 0.0);
+        [$re] = $network->solve(...$this->settler->networks->injection($circuit->states, $model->modesByTarget($circuit->faults), $circuit->conditions, 0.0));
+        [$a, $b] = [$model->node($red), $model->node($black)];
+        $open = ($a < 0 ? 0.0 : $re[$a]) - ($b < 0 ? 0.0 : $re[$b]);
+
+        return $open * self::INPUT_OHMS / (self::INPUT_OHMS + $network->impedanceBetween($a, $b)->re);
+    }
+
+    private static function refusedLive(MeterFunction $function, string $red, string $black, Settled $circuit): ?MeterReading
+    {
+        $live = max($circuit->at($red)->abs(), $circuit->at($black)->abs(), $circuit->between($red, $black)->abs());
+        if ($live <= self::DEAD_BELOW) {
+            return null;
+        }
+        $on = match ($function) {
+            MeterFunction::Capacitance => 'capacitance',
+            MeterFunction::Megohms => 'insulation',
+            default => 'ohms',
+        };
+        $warning = sprintf('There are %.3g V here. Never put a meter on %s across a live circuit: switch off, lock out, prove dead.', $live, $on);
+
+        return new MeterReading($function, $red, $black, null, false, null, [$warning], false);
+    }
+
     /** What the volts function sees: the open-circuit voltage divided between the circuit and the meter's input. */
-    public static function loadedVolts(Settled $circuit, string $red, string $black): float
+    public static function loadedVolts(Settled $circuit, string $red, string $black, float $inputOhms = self::INPUT_OHMS): float
     {
         $model = $circuit->model;
         $source = $circuit->network->impedanceBetween($model->node($red), $model->node($black));
-        $share = (new Complex(self::INPUT_OHMS))->over($source->plus(new Complex(self::INPUT_OHMS)));
+        $share = (new Complex($inputOhms))->over($source->plus(new Complex($inputOhms)));
 
         return $circuit->between($red, $black)->times($share)->abs();
     }

@@ -47,6 +47,7 @@ final readonly class MeterReading
             'value' => $this->value,
             'unit' => $this->function->unit(),
             'overload' => $this->overload,
+            'plus_minus' => $this->value === null ? null : Spec::of($this->function)->error($this->value),
             'display' => $this->display(),
             'exact' => $this->exact,
             'valid' => $this->valid,

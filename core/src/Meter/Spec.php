@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Levin\Core\Meter;
 
 /**
- * Ranges and accuracy of an ordinary 6000-count service multimeter. [practice, no published source]
+ * Ranges and accuracy of an ordinary 6000-count service multimeter, a clamp and an insulation tester of 4000 counts. [practice, no
+ * published source]
  */
 final class Spec
 {
@@ -25,8 +26,12 @@ final class Spec
     {
         return self::$made[$function->value] ??= match ($function) {
             MeterFunction::VoltsAc => new self([6, 60, 600, 1000], 1.0, 3),
+            MeterFunction::VoltsAcLowZ => new self([600, 1000], 2.0, 3),
+            MeterFunction::VoltsDc => new self([0.6, 6, 60, 600, 1000], 0.5, 2),
             MeterFunction::Ohms => new self([600, 6e3, 60e3, 600e3, 6e6, 60e6], 0.9, 2),
             MeterFunction::Continuity => new self([600], 0.9, 2),
+            MeterFunction::Amps => new self([60, 600], 2.0, 5),
+            MeterFunction::Megohms => new self([4e6, 40e6, 400e6, 4e9], 3.0, 5),
             MeterFunction::Capacitance => new self([1e-6, 10e-6, 100e-6, 1e-3, 10e-3], 1.9, 2),
         };
     }

@@ -22,9 +22,6 @@ final class Course
 {
     private const MOST_ROUNDS = 80;
 
-    /** Timers that go on and on: a circuit that never comes to rest in time. */
-    private const MOST_TIMERS = 400;
-
     /** An armature takes about this long to move, seconds: the beat of a chattering relay. [practice, no published source] */
     private const ARMATURE = 0.015;
 
@@ -42,7 +39,7 @@ final class Course
     /** @var array<string, float> levels of the parts that have one */
     private array $levels = [];
 
-    /** @var array<string, float> when each running timer started */
+    /** @var array<string, array<string, float>> when each running timer started, by part and the timer's end */
     private array $since = [];
 
     /** @var array<string, list<string>> */
@@ -104,11 +101,23 @@ final class Course
     /** Lets timers run, one after another, with levels and slow quantities held where they are. */
     public function waitForTimers(float $patience): void
     {
-        for ($n = 0; $n < self::MOST_TIMERS; $n++) {
+        $seen = $visited = [];
+        while (true) {
             [$at, $id, $next] = $this->nextTimer();
             if ($at > $patience) {
                 return;
             }
+            $key = implode('|', $this->states)."> $id";
+            if (isset($seen[$key])) {
+                // it has been here before: it goes round for ever, at the pace of its timers
+                [$from, $start] = $seen[$key];
+                $this->chattering = self::movers(array_slice($visited, $from), $this->states);
+                $this->period = $at - $start;
+
+                return;
+            }
+            $seen[$key] = [count($visited), $at];
+            $visited[] = $this->states;
             $this->time = $at;
             $this->enter($id, $next);
         }
@@ -205,6 +214,7 @@ final class Course
     private function enter(string $id, string $next): void
     {
         $this->states[$id] = $next;
+        unset($this->since[$id]);
         $this->network = $this->networks->changed($this->network, [$id], $this->states, $this->modes, $this->conditions, $this->model->omega);
         $this->rest();
     }
@@ -233,6 +243,7 @@ final class Course
             $seen[$key] = count($history);
             $history[] = $next;
             $this->states = $next;
+            $this->since = array_diff_key($this->since, array_flip($moved));
             if ($numbers !== []) {
                 $this->conditions = $this->conditions->withNumbers($numbers);
                 $moved = [...$moved, ...$this->followers(array_keys($numbers))];
@@ -371,8 +382,8 @@ final class Course
     private function nextTimer(): array
     {
         $first = [INF, '', ''];
-        foreach ($this->pendings() as [$id, $key, $pending]) {
-            $at = $this->since[$key] + $pending->after;
+        foreach ($this->pendings() as [$id, $pending]) {
+            $at = $this->since[$id][$pending->next] + $pending->after;
             if ($at < $first[0]) {
                 $first = [$at, $id, $pending->next];
             }
@@ -381,24 +392,25 @@ final class Course
         return $first;
     }
 
-    /** Timers that were running run on; those that are new start now. */
+    /** Timers that were running run on, those that are new start now; a part that has moved has started over. */
     private function startTimers(): void
     {
         $since = [];
-        foreach ($this->pendings() as [, $key]) {
-            $since[$key] = $this->since[$key] ?? $this->time;
+        foreach ($this->pendings() as [$id, $pending]) {
+            $since[$id][$pending->next] = $this->since[$id][$pending->next] ?? $this->time;
         }
         $this->since = $since;
     }
 
-    /** @return list<array{string, string, Pending}> part, what tells the timer from others, timer */
+    /** @return list<array{string, Pending}> */
     private function pendings(): array
     {
         $all = [];
-        foreach ($this->states as $id => $state) {
+        // in a circuit that chatters nothing lasts long enough to time anything
+        foreach ($this->chattering === [] ? $this->states : [] as $id => $state) {
             $component = $this->model->components[$id];
             foreach ($component->pending($state, $this->setting($id), $this->voltagesOf($component)) as $pending) {
-                $all[] = [$id, "$id $state > $pending->next", $pending];
+                $all[] = [$id, $pending];
             }
         }
 

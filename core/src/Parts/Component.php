@@ -78,6 +78,18 @@ abstract class Component
         return null;
     }
 
+    /** The state after someone has pressed its button, closed its handle or replaced its fuse; the same when there is no such thing. */
+    public function afterReset(string $state): string
+    {
+        return $state;
+    }
+
+    /** What a run tells of it: what is seen, or its state when nothing is to be seen. */
+    public function told(string $state, string $seen): string
+    {
+        return $seen === '' ? $state : $seen;
+    }
+
     /** @return list<string> quantities on which the values of the elements depend directly */
     public function senses(): array
     {

@@ -20,6 +20,11 @@ final class Values
     /** Sound insulation from a winding to its frame, ohms. [practice, no published source] */
     public const INSULATION_OHMS = 2e9;
 
+    /** From a motor's winding to its frame, farads; from a control transformer's. Orders of magnitude. [practice, no published source] */
+    public const MOTOR_FARADS = 1e-9;
+
+    public const TRANSFORMER_FARADS = 2e-10;
+
     /** @var list<float> */
     public const OPEN = [0.0, 0.0];
 
@@ -93,5 +98,21 @@ final class Values
         $va = $watts / $powerFactor;
 
         return [$watts / $volts ** 2, -sqrt(max(0.0, $va ** 2 - $watts ** 2)) / $volts ** 2];
+    }
+
+    /**
+     * From a winding to its frame: insulation, sound or leaky, beside the capacitance that every winding has.
+     *
+     * @return list<float>
+     */
+    public static function insulation(Setting $setting, float $farads): array
+    {
+        $ohms = match (true) {
+            $setting->has('grounded') => $setting->amount('grounded', self::SHORT_OHMS),
+            $setting->has('leaky') => $setting->amount('leaky', 5e5),
+            default => self::INSULATION_OHMS,
+        };
+
+        return [1 / $ohms, $setting->omega * $farads];
     }
 }

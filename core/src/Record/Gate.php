@@ -87,7 +87,10 @@ final readonly class Gate
     /** @return array<string, mixed> */
     private function reading(Standing $standing, string $name, string $red, string $black, string $entered): array
     {
-        $function = MeterFunction::tryFrom($name) ?? throw new Refusal('function', "There is no meter function \"$name\". Choose one of: ".implode(', ', array_column(MeterFunction::cases(), 'value')).'.');
+        $function = MeterFunction::tryFrom($name);
+        if ($function === null || ! in_array($function, MeterFunction::traced(), true)) {
+            throw new Refusal('function', "There is no meter function \"$name\" here. Choose one of: ".implode(', ', array_column(MeterFunction::traced(), 'value')).'.');
+        }
         $this->model->circuit->partAt($red);
         $this->model->circuit->partAt($black);
         if ($red === $black) {

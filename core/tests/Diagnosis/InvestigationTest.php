@@ -47,7 +47,8 @@ it('finds whatever is hidden among what keeps the unit from running', function (
     $investigation = $unit->investigation();
     $healthy = $unit->with();
     $tried = $tests = 0;
-    foreach ($unit->model()->faults as $id => $fault) {
+    foreach ($unit->model()->suspects() as $fault) {
+        $id = $fault->id();
         $settled = $unit->with($id);
         $symptom = array_filter(['COMP', 'OFM', 'IBM'], fn (string $m): bool => $settled->observed($m) !== $healthy->observed($m));
         if ($symptom === [] || $fault->target === 'SUP') {

@@ -7,27 +7,50 @@ use Levin\Core\Tests\Support\Unit;
 
 // The independent check of the whole electrical core: every node of the exported netlist, solved by ngspice.
 
-it('agrees with ngspice at every node of the healthy unit', function (array $conditions): void {
-    $unit = Unit::cooling();
-    expect(NgSpice::worstDifference($unit->settler->settle($unit->conditions($conditions))))->toBeLessThan(1e-6);
-})->with([
-    'calling' => [[]],
-    'satisfied' => [['call_cool' => false, 'call_fan' => false]],
-    'disconnect pulled' => [['disconnect' => false]],
-    'everything off' => [['outdoor_breaker' => false, 'indoor_breaker' => false, 'disconnect' => false]],
-]);
+dataset('shipped', Unit::everyShipped());
 
-it('agrees with ngspice at every node with each part and wire failed in turn', function (): void {
-    $unit = Unit::cooling();
-    foreach (array_keys($unit->model()->faults) as $fault) {
-        $difference = NgSpice::worstDifference($unit->with($fault));
-        expect($difference)->toBeLessThan(1e-6, "$fault differs by $difference");
+/** @param  array<string, float>  $differences */
+function expectAgreement(array $differences): void
+{
+    arsort($differences);
+    $worst = array_key_first($differences);
+    expect($differences[$worst])->toBeLessThan(1e-6, "$worst differs by {$differences[$worst]}");
+}
+
+it('agrees with ngspice at every node of a shipped unit, healthy, under each of its conditions', function (string $id): void {
+    $unit = Unit::shipped($id);
+    $settled = ['as it should run' => $unit->with(), 'power off' => $unit->settler->settle($unit->off())];
+    foreach ($unit->model()->circuit->conditions as $condition) {
+        $settled[$condition->name] = $unit->settler->settle($unit->conditions([$condition->name => ! $condition->default]));
+    }
+    expect(count($settled))->toBeGreaterThan(5);
+    expectAgreement(NgSpice::worstDifferences($settled));
+})->with('shipped');
+
+it('agrees with ngspice at every node with each part and wire failed in turn', function (string $id): void {
+    $unit = Unit::shipped($id);
+    foreach (array_chunk(array_keys($unit->model()->faults), 64) as $faults) {
+        $settled = [];
+        foreach ($faults as $fault) {
+            $settled[$fault] = $unit->with($fault);
+        }
+        expectAgreement(NgSpice::worstDifferences($settled));
     }
     expect(count($unit->model()->faults))->toBeGreaterThan(100);
-});
+})->with('shipped');
 
-it('agrees with ngspice with a lead lifted and two faults at once', function (): void {
-    $unit = Unit::cooling();
-    $settled = $unit->settler->settle($unit->conditions()->lifting(['w42']), ['CAP:herm-weak', 'w43:open']);
-    expect(NgSpice::worstDifference($settled))->toBeLessThan(1e-6);
+it('agrees with ngspice with leads lifted, parts out, jumpers on and several faults at once', function (): void {
+    $cooling = Unit::cooling();
+    $rooftop = Unit::shipped('rooftop-460');
+    $jumpered = Unit::of($rooftop->model()->circuit->jumping('LV.R', 'CC1.A')->jumping('HP2.1', 'FZ2.2'));
+    $miswired = Unit::of($rooftop->model()->circuit->swapping('w20', 'w21'));
+    $settled = [
+        'lead lifted' => $cooling->settler->settle($cooling->conditions()->lifting(['w42']), ['CAP:herm-weak', 'w43:open']),
+        'fuse pulled' => $cooling->settler->settle($cooling->conditions()->removing(['FU2']), ['w10:loose=2', 'COMP:leaky=40000']),
+        'unplugged' => $rooftop->settler->settle($rooftop->conditions()->removing(['PL1']), ['IBM:winding2-open', 'SUP:l3-lost', 'OFM1:dragging']),
+        'jumpered' => $jumpered->with('UCB:dead'),
+        'two phases swapped at a compressor' => $miswired->with('COMP2:grounded=300'),
+    ];
+    expectAgreement(NgSpice::worstDifferences($settled));
+    expect($miswired->with()->observed('COMP1'))->toBe('runs backwards');
 });

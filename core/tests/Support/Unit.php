@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Levin\Core\Tests\Support;
 
+use Levin\Core\Circuit\Circuit;
 use Levin\Core\Circuit\CircuitReader;
 use Levin\Core\Circuit\Conditions;
 use Levin\Core\Diagnosis\Investigation;
@@ -20,7 +21,8 @@ final class Unit
 {
     public const COOLING = __DIR__.'/../../../circuits/split-cooling.yaml';
 
-    private static ?self $cooling = null;
+    /** @var array<string, self> */
+    private static array $shipped = [];
 
     private function __construct(public readonly Settler $settler)
     {
@@ -29,7 +31,25 @@ final class Unit
     /** The shipped cooling unit, read once. */
     public static function cooling(): self
     {
-        return self::$cooling ??= new self(new Settler(new Model(CircuitReader::fromFile(self::COOLING))));
+        return self::shipped('split-cooling');
+    }
+
+    /** A shipped circuit, read once. */
+    public static function shipped(string $id): self
+    {
+        return self::$shipped[$id] ??= new self(new Settler(new Model(CircuitReader::fromFile(dirname(self::COOLING)."/$id.yaml"))));
+    }
+
+    /** @return list<string> */
+    public static function everyShipped(): array
+    {
+        return array_map(static fn (string $file): string => basename($file, '.yaml'), glob(dirname(self::COOLING).'/*.yaml') ?: []);
+    }
+
+    /** The same circuit changed: jumpered, miswired, with a wrong part. */
+    public static function of(Circuit $circuit): self
+    {
+        return new self(new Settler(new Model($circuit)));
     }
 
     public static function fromText(string $yaml): self
@@ -42,12 +62,12 @@ final class Unit
         return $this->settler->model;
     }
 
-    /** @param  array<string, bool>  $changes */
+    /** @param  array<string, bool|int|float>  $changes */
     public function conditions(array $changes = []): Conditions
     {
         $conditions = Conditions::healthyDefaults($this->model()->circuit);
         foreach ($changes as $name => $value) {
-            $conditions = $conditions->with($name, $value);
+            $conditions = is_bool($value) ? $conditions->with($name, $value) : $conditions->withNumbers([$name => (float) $value]);
         }
 
         return $conditions;

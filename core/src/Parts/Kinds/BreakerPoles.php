@@ -63,6 +63,11 @@ abstract class BreakerPoles extends PoleSwitch
         return Drift::warmingTo(($this->amps($state, $setting, $voltages) / ($rating * self::HOLDS)) ** 2, self::LAG, 1.0, 'tripped');
     }
 
+    public function afterReset(string $state): string
+    {
+        return 'holds';
+    }
+
     public function faults(): array
     {
         return [

@@ -36,6 +36,9 @@ abstract class CapacitorMotor extends Component
 
     private ?TwoWindingMotor $machine = null;
 
+    /** @var array<string, list<float>> windings worked out before, by what they depend on */
+    private array $worked = [];
+
     /** Torque needed to break away, as a fraction of rated torque. [practice, no published source] */
     abstract protected function breakaway(): float;
 
@@ -117,7 +120,7 @@ abstract class CapacitorMotor extends Component
                 $setting->has('turns-shorted') => Values::ohms($this->part->number('run_ohms') * $setting->amount('turns-shorted', self::TURNS)),
                 default => Values::OPEN,
             },
-            $setting->has('grounded') ? Values::ohms($setting->amount('grounded', Values::SHORT_OHMS)) : $this->insulation($setting),
+            Values::insulation($setting, Values::MOTOR_FARADS),
             ...($this->hasStartSwitch() ? [Values::contact(! $setting->has('switch-open') && (! Running::is($state) || $setting->has('switch-stuck')))] : []),
         ];
     }
@@ -140,9 +143,14 @@ abstract class CapacitorMotor extends Component
         if ($setting->has('run-open')) {
             return Running::STILL;
         }
-        $slip = $this->load($setting)->slipWith($this->torqueCurve($state, $setting, $voltages));
+        $load = $this->load($setting);
+        $curve = $this->torqueCurve($state, $setting, $voltages);
+        if ($load->isCarriedAt(Running::slip($state, $machine->slip), $curve)) {
+            return $state;
+        }
+        $slip = $load->slipFrom(Running::slip($state, $machine->slip), $curve);
 
-        return $slip === null ? Running::STILL : Running::at($slip, $state, $machine->slip);
+        return $slip === null ? Running::STILL : Running::at($slip);
     }
 
     public function drift(string $state, Setting $setting, Voltages $voltages): ?Drift
@@ -177,6 +185,11 @@ abstract class CapacitorMotor extends Component
         return $state !== Running::TRIPPED && $run->plus($aux)->abs() > 0.25 * $this->part->number('lra') ? 'hums' : 'silent';
     }
 
+    public function told(string $state, string $seen): string
+    {
+        return $state === Running::TRIPPED ? 'tripped on its overload' : $seen;
+    }
+
     public function faults(): array
     {
         return [
@@ -204,12 +217,6 @@ abstract class CapacitorMotor extends Component
         return [...parent::probePairs(), ['S', 'R']];
     }
 
-    /** @return list<float> insulation from winding to shell: good unless leaky */
-    private function insulation(Setting $setting): array
-    {
-        return $setting->has('leaky') ? Values::ohms($setting->amount('leaky', 5e5)) : Values::ohms(Values::INSULATION_OHMS);
-    }
-
     private function load(Setting $setting): Load
     {
         $by = $this->part->text('load_by');
@@ -235,13 +242,22 @@ abstract class CapacitorMotor extends Component
     {
         $runOpen = $setting->has('run-open');
         $startOpen = $setting->has('start-open');
-        if ($setting->isDirect()) {
+        $slip = Running::slip($state, $this->machine()->slip);
+        $key = ($runOpen ? 'r' : '').($startOpen ? 's' : '').($setting->isDirect() ? 'd' : $slip);
+
+        return $this->worked[$key] ??= $this->work($setting->isDirect(), $slip, $runOpen, $startOpen);
+    }
+
+    /** @return list<float> */
+    private function work(bool $direct, float $slip, bool $runOpen, bool $startOpen): array
+    {
+        if ($direct) {
             $zero = new Complex(0);
 
             return Values::twoPort(new Complex($this->part->number('run_ohms')), $zero, $zero, new Complex($this->part->number('start_ohms')), $runOpen, $startOpen);
         }
 
-        return Values::twoPort(...$this->machine()->impedances(Running::slip($state, $this->machine()->slip)), firstOpen: $runOpen, secondOpen: $startOpen);
+        return Values::twoPort(...$this->machine()->impedances($slip), firstOpen: $runOpen, secondOpen: $startOpen);
     }
 
     /** @return array{Complex, Complex} into R and into S, amperes */

@@ -113,6 +113,13 @@ final class ControlBoard extends Component
         return $lamp === '' ? 'dark' : $lamp;
     }
 
+    public function told(string $state, string $seen): string
+    {
+        [$step] = Program::unpack($state);
+
+        return $seen === '' ? $step : "$step, $seen";
+    }
+
     public function faults(): array
     {
         $faults = [new FaultMode('dead', 'board dead with power on it', 1.0)];

@@ -40,6 +40,8 @@ final class ControlTransformer extends Component
             Element::coupled('H1', 'H2', 'X1', 'X2'),
             Element::between('H1', 'H2'),
             Element::between('X1', 'X2'),
+            Element::between('H1', '#case'),
+            Element::between('X1', '#case'),
         ];
     }
 
@@ -49,6 +51,8 @@ final class ControlTransformer extends Component
             $this->windings($setting),
             Values::short($setting->has('primary-shorted')),
             Values::short($setting->has('secondary-shorted')),
+            Values::insulation($setting, Values::TRANSFORMER_FARADS),
+            [1 / Values::INSULATION_OHMS, $setting->omega * Values::TRANSFORMER_FARADS],
         ];
     }
 
@@ -59,6 +63,7 @@ final class ControlTransformer extends Component
             new FaultMode('secondary-open', 'secondary open', 0.8),
             new FaultMode('primary-shorted', 'primary shorted', 0.3),
             new FaultMode('secondary-shorted', 'secondary shorted', 0.4),
+            new FaultMode('grounded', 'primary grounded', 0.09, 'Ω'),
         ];
     }
 

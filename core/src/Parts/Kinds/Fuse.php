@@ -49,6 +49,11 @@ final class Fuse extends Fuses
         return $state === 'blown' ? null : $this->melting($this->amps($state, $setting, $voltages), 'blown');
     }
 
+    public function afterReset(string $state): string
+    {
+        return 'whole';
+    }
+
     public function faults(): array
     {
         return [new FaultMode('blown', 'blown', 2.0), new FaultMode('clips-loose', 'loose in its clips', 0.08, 'Ω')];

@@ -78,6 +78,11 @@ final class FusedDisconnect extends Fuses
         return $most <= 0.0 ? null : $this->melting($most, self::without($state, (int) array_search($most, $amps, true)));
     }
 
+    public function afterReset(string $state): string
+    {
+        return 'whole';
+    }
+
     public function faults(): array
     {
         $faults = [];

@@ -65,7 +65,7 @@ final class MotorShadedPole extends Component
                 $setting->isDirect() => Values::ohms($this->part->number('ohms')),
                 default => Values::impedance(new Complex($size * $factor, $size * sqrt(1 - $factor ** 2))),
             },
-            Values::ohms($setting->has('grounded') ? $setting->amount('grounded', Values::SHORT_OHMS) : Values::INSULATION_OHMS),
+            Values::insulation($setting, Values::MOTOR_FARADS),
         ];
     }
 
@@ -97,6 +97,11 @@ final class MotorShadedPole extends Component
     public function observed(string $state, Setting $setting, Voltages $voltages): string
     {
         return Running::is($state) ? 'runs' : 'silent';
+    }
+
+    public function told(string $state, string $seen): string
+    {
+        return $state === Running::TRIPPED ? 'tripped on its overload' : $seen;
     }
 
     public function faults(): array

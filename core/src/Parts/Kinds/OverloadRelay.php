@@ -75,6 +75,11 @@ final class OverloadRelay extends Component
         return $state === 'closed' && ! $setting->has('tripped') ? 'set' : 'tripped';
     }
 
+    public function afterReset(string $state): string
+    {
+        return 'closed';
+    }
+
     public function faults(): array
     {
         return [

@@ -91,6 +91,11 @@ abstract class SensingSwitch extends Component
         return $senses === '' ? [] : [[$senses, $this->part->number('opens_at')], [$senses, $this->part->number('closes_at')]];
     }
 
+    public function afterReset(string $state): string
+    {
+        return $state === 'locked open' && $this->part->text('reset') === 'manual' ? 'closed' : $state;
+    }
+
     public function faults(): array
     {
         return [

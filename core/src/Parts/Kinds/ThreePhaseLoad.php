@@ -33,6 +33,9 @@ abstract class ThreePhaseLoad extends Component
 
     private ?ThreePhaseMotor $machine = null;
 
+    /** @var array<string, list<float>> windings worked out before, by what they depend on */
+    private array $worked = [];
+
     /** Torque needed to break away, as a fraction of rated torque. [practice, no published source] */
     abstract protected function breakaway(): float;
 
@@ -106,11 +109,7 @@ abstract class ThreePhaseLoad extends Component
                 $setting->has('turns-shorted') => Values::ohms($this->part->number('winding_ohms') * $setting->amount('turns-shorted', 3.0)),
                 default => Values::OPEN,
             },
-            Values::ohms(match (true) {
-                $setting->has('grounded') => $setting->amount('grounded', Values::SHORT_OHMS),
-                $setting->has('leaky') => $setting->amount('leaky', 5e5),
-                default => Values::INSULATION_OHMS,
-            }),
+            Values::insulation($setting, Values::MOTOR_FARADS),
         ];
     }
 
@@ -127,18 +126,17 @@ abstract class ThreePhaseLoad extends Component
         [$with, $against] = $backwards ? [$negative, $positive] : [$positive, $negative];
         $machine = $this->machine();
         if ($state === Running::STILL) {
-            return $machine->relativeTorque($with, $against, 1.0) < $this->breakaway() ? $state : ($backwards ? "running $machine->slip backwards" : 'running');
+            return $machine->relativeTorque($with, $against, 1.0) < $this->breakaway() ? $state : ($backwards ? Running::at($machine->slip).' backwards' : 'running');
         }
         // once it turns, the leads' own voltages hold: a running motor regenerates the leg it has lost
-        $slip = $this->load($setting)->slipWith(static fn (float $s): float => $machine->relativeTorque($with, $against, $s));
-        if ($slip === null) {
-            return Running::STILL;
+        $load = $this->load($setting);
+        $curve = static fn (float $s): float => $machine->relativeTorque($with, $against, $s);
+        if ($load->isCarriedAt(Running::slip($state, $machine->slip), $curve)) {
+            return $state;
         }
-        if ($backwards) {
-            return abs($slip - Running::slip($state, $machine->slip)) <= 0.02 * $slip ? $state : sprintf('running %.3g backwards', $slip);
-        }
+        $slip = $load->slipFrom(Running::slip($state, $machine->slip), $curve);
 
-        return Running::at($slip, $state, $machine->slip);
+        return $slip === null ? Running::STILL : Running::at($slip).($backwards ? ' backwards' : '');
     }
 
     public function drift(string $state, Setting $setting, Voltages $voltages): ?Drift
@@ -173,6 +171,11 @@ abstract class ThreePhaseLoad extends Component
         }
 
         return $state !== Running::TRIPPED && max($this->amps($state, $setting, $voltages)) > 0.25 * $this->part->number('lra') ? 'hums' : 'silent';
+    }
+
+    public function told(string $state, string $seen): string
+    {
+        return $state === Running::TRIPPED ? 'tripped on its overload' : $seen;
     }
 
     public function faults(): array
@@ -214,7 +217,13 @@ abstract class ThreePhaseLoad extends Component
     /** @return list<float> */
     private function windings(string $state, Setting $setting): array
     {
-        if ($setting->isDirect()) {
+        return $this->worked[$setting->isDirect() ? 'd' : $state] ??= $this->work($state, $setting->isDirect());
+    }
+
+    /** @return list<float> */
+    private function work(string $state, bool $direct): array
+    {
+        if ($direct) {
             $y = (new Complex($this->part->number('winding_ohms') / 2))->inverse();
 
             return ThreePhaseMotor::admittances($y, $y);

@@ -57,7 +57,7 @@ final class TransformerTapped extends Component
 
     public function elements(): array
     {
-        $elements = [Element::between('@core', '#earth'), Element::between('@x', 'X1'), Element::coupled('@x', 'X2', '@core', '#earth'), Element::between('@x', 'X2'), Element::between('H1', (string) array_key_last($this->taps()))];
+        $elements = [Element::between('@core', '#earth'), Element::between('@x', 'X1'), Element::coupled('@x', 'X2', '@core', '#earth'), Element::between('@x', 'X2'), Element::between('H1', (string) array_key_last($this->taps())), Element::between('H1', '#case'), Element::between('X2', '#case')];
         $before = 'H1';
         foreach (array_keys($this->taps()) as $tap) {
             $elements[] = Element::coupled($tap, $before, '@core', '#earth');
@@ -88,7 +88,7 @@ final class TransformerTapped extends Component
             Values::contact($state === 'set' && ! $setting->has('breaker-open')),
             $this->winding($setting, 'secondary', $p->number('secondary_ohms'), $p->number('open_circuit_volts') / $top),
         ];
-        array_push($stamps, Values::short($setting->has('secondary-shorted')), Values::short($setting->has('primary-shorted')));
+        array_push($stamps, Values::short($setting->has('secondary-shorted')), Values::short($setting->has('primary-shorted')), Values::insulation($setting, Values::TRANSFORMER_FARADS), [1 / Values::INSULATION_OHMS, $setting->omega * Values::TRANSFORMER_FARADS]);
         $before = 0.0;
         foreach ($this->taps() as $volts) {
             $share = ($volts - $before) / $top;
@@ -128,6 +128,11 @@ final class TransformerTapped extends Component
         return $this->observables() === [] ? '' : ($state === 'set' ? 'button in' : 'button out');
     }
 
+    public function afterReset(string $state): string
+    {
+        return 'set';
+    }
+
     public function faults(): array
     {
         return [
@@ -135,6 +140,7 @@ final class TransformerTapped extends Component
             new FaultMode('secondary-open', 'secondary open', 0.8),
             new FaultMode('primary-shorted', 'primary shorted', 0.3),
             new FaultMode('secondary-shorted', 'secondary shorted', 0.4),
+            new FaultMode('grounded', 'primary grounded', 0.09, 'Ω'),
             ...($this->part->number('breaker_amps') > 0.0 ? [new FaultMode('breaker-open', 'secondary breaker does not make', 0.3)] : []),
         ];
     }

@@ -13,6 +13,14 @@ final readonly class Load
 {
     private const IDLE_SLIP = 0.0005;
 
+    private const STALLED = 0.9;
+
+    /** Step of the search for the slip. */
+    private const STRIDE = 1.2;
+
+    /** A slip this near the one it has is the same slip: the current differs by less than a meter shows. */
+    private const SAME = 0.02;
+
     public function __construct(public float $share, public float $exponent, public float $ratedSlip)
     {
     }
@@ -23,25 +31,43 @@ final readonly class Load
     }
 
     /**
-     * The slip at which a motor carries this load; null when it stalls.
+     * Whether a motor at this slip carries this load, as near as matters.
      *
      * @param  callable(float): float  $torque  of the motor at a slip, as a share of rated
      */
-    public function slipWith(callable $torque): ?float
+    public function isCarriedAt(float $slip, callable $torque): bool
     {
-        $low = self::IDLE_SLIP;
-        if ($torque($low) >= $this->torqueAt($low)) {
-            return $low;
-        }
-        for ($high = $low * 1.5; $torque($high) < $this->torqueAt($high); $high *= 1.25) {
-            if ($high > 0.9) {
-                return null;
+        [$less, $more] = [$slip * (1 - self::SAME), $slip * (1 + self::SAME)];
+
+        return $torque($less) <= $this->torqueAt($less) && $torque($more) >= $this->torqueAt($more);
+    }
+
+    /**
+     * The slip at which a motor that turns at some slip comes to carry this load; null when it stalls.
+     *
+     * @param  callable(float): float  $torque  of the motor at a slip, as a share of rated
+     */
+    public function slipFrom(float $slip, callable $torque): ?float
+    {
+        $lacks = fn (float $s): bool => $torque($s) < $this->torqueAt($s);
+        if ($lacks($slip)) {
+            for ($high = $slip * self::STRIDE; $lacks($high); $high *= self::STRIDE) {
+                if ($high > self::STALLED) {
+                    return null;
+                }
             }
-            $low = $high;
+            $low = $high / self::STRIDE;
+        } else {
+            for ($low = $slip / self::STRIDE; ! $lacks($low); $low /= self::STRIDE) {
+                if ($low < self::IDLE_SLIP) {
+                    return $low;
+                }
+            }
+            $high = $low * self::STRIDE;
         }
-        for ($i = 0; $i < 30; $i++) {
+        for ($i = 0; $i < 7; $i++) {
             $middle = ($low + $high) / 2;
-            $torque($middle) < $this->torqueAt($middle) ? $low = $middle : $high = $middle;
+            $lacks($middle) ? $low = $middle : $high = $middle;
         }
 
         return $high;

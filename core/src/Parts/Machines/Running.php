@@ -13,9 +13,6 @@ final class Running
 
     public const TRIPPED = 'tripped';
 
-    /** A slip this near the one it has is the same slip: the current differs by less than a meter shows. */
-    private const SAME = 0.02;
-
     public static function is(string $state): bool
     {
         return str_starts_with($state, 'running');
@@ -31,16 +28,9 @@ final class Running
         };
     }
 
-    /** The state at a slip, which is the old one when it hardly moved. */
-    public static function at(float $slip, string $before, float $rated): string
+    /** The state at a slip. */
+    public static function at(float $slip): string
     {
-        if (self::is($before) && abs($slip - self::slip($before, $rated)) <= self::SAME * $slip) {
-            return $before;
-        }
-        if (abs($slip - $rated) <= self::SAME * $rated) {
-            return 'running';
-        }
-
-        return sprintf('running %.3g', $slip);
+        return sprintf('running %.4g', $slip);
     }
 }

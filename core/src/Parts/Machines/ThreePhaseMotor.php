@@ -85,7 +85,9 @@ final readonly class ThreePhaseMotor
     /** Impedance of one phase to a sequence voltage at a slip, ohms. */
     public function impedance(float $slip): Complex
     {
-        return (new Complex($this->statorOhms, $this->leakage))->plus($this->field($slip));
+        [$re, $im] = $this->field($slip);
+
+        return new Complex($this->statorOhms + $re, $this->leakage + $im);
     }
 
     /**
@@ -128,15 +130,25 @@ final readonly class ThreePhaseMotor
 
     private function torque(float $positive, float $negative, float $slip): float
     {
-        return ($positive / $this->impedance($slip)->abs()) ** 2 * $this->field($slip)->re
-            - ($negative / $this->impedance(2 - $slip)->abs()) ** 2 * $this->field(2 - $slip)->re;
+        [$fr, $fi] = $this->field($slip);
+        [$br, $bi] = $this->field(2 - $slip);
+        $forward = ($this->statorOhms + $fr) ** 2 + ($this->leakage + $fi) ** 2;
+        $backward = ($this->statorOhms + $br) ** 2 + ($this->leakage + $bi) ** 2;
+
+        return $positive ** 2 * $fr / $forward - $negative ** 2 * $br / $backward;
     }
 
-    private function field(float $slip): Complex
+    /**
+     * jXm ∥ (R₂/s + jX₂), written out: Xm²q/D and Xm(q² + X₂(X₂ + Xm))/D with q = R₂/s, D = q² + (X₂ + Xm)².
+     *
+     * @return array{float, float}
+     */
+    private function field(float $slip): array
     {
-        $rotor = new Complex($this->rotorOhms / $slip, $this->leakage);
-        $magnetizing = new Complex(0, $this->magnetizing);
+        $q = $this->rotorOhms / $slip;
+        $sum = $this->leakage + $this->magnetizing;
+        $d = $q * $q + $sum * $sum;
 
-        return $rotor->times($magnetizing)->over($rotor->plus($magnetizing));
+        return [$this->magnetizing ** 2 * $q / $d, $this->magnetizing * ($q * $q + $this->leakage * $sum) / $d];
     }
 }

@@ -107,14 +107,23 @@ final readonly class TwoWindingMotor
      */
     public function torqueFedThrough(Complex $volts, ?Complex $series, float $slip): float
     {
+        // the same as currents() and torque(), in plain numbers: a slip is found in some dozens of these
+        [$fr, $fi, $br, $bi] = $this->halves($slip);
+        $a = $this->turns;
+        $v = $volts->re ** 2 + $volts->im ** 2;
+        [$pr, $pi] = [$this->runOhms + $fr + $br, $this->leakage + $fi + $bi];
         if ($series === null) {
-            [$z11] = $this->impedances($slip);
-
-            return $this->relativeTorque($volts->over($z11), new Complex(0), $slip);
+            return $v / ($pr * $pr + $pi * $pi) * ($fr - $br) / $this->ratedTorque;
         }
-        [$run, $aux] = $this->currents($volts, $series, $slip);
+        [$sr, $si] = [$a * $a * ($fr + $br) + $this->auxOhms + $series->re, $a * $a * ($fi + $bi + $this->leakage) + $series->im];
+        [$cr, $ci] = [$a * ($fi - $bi), -$a * ($fr - $br)];
+        [$dr, $di] = [$pr * $sr - $pi * $si + $cr * $cr - $ci * $ci, $pr * $si + $pi * $sr + 2 * $cr * $ci];
+        [$mr, $mi] = [$sr - $cr, $si - $ci];
+        [$qr, $qi] = [-$a * ($pi + $ci), $a * ($pr + $cr)];
+        $forward = ($mr - $qr) ** 2 + ($mi - $qi) ** 2;
+        $backward = ($mr + $qr) ** 2 + ($mi + $qi) ** 2;
 
-        return $this->relativeTorque($run, $aux, $slip);
+        return $v / ($dr * $dr + $di * $di) * ($forward * $fr - $backward * $br) / $this->ratedTorque;
     }
 
     private function torque(Complex $run, Complex $aux, float $slip): float
@@ -128,14 +137,27 @@ final readonly class TwoWindingMotor
     /** @return array{Complex, Complex} forward and backward field impedance */
     private function fields(float $slip): array
     {
-        $field = function (float $s): Complex {
-            $rotor = new Complex($this->rotorOhms / $s, $this->leakage);
-            $magnetizing = new Complex(0, $this->magnetizing);
+        [$fr, $fi, $br, $bi] = $this->halves($slip);
 
-            return $rotor->times($magnetizing)->over($rotor->plus($magnetizing))->scaled(0.5);
-        };
+        return [new Complex($fr, $fi), new Complex($br, $bi)];
+    }
 
-        return [$field($slip), $field(2 - $slip)];
+    /**
+     * Zf and Zb, each ½·jXm ∥ (q + jX₂) with q = R₂/s or R₂/(2 − s): ½Xm²q/D and ½Xm(q² + X₂(X₂ + Xm))/D, D = q² + (X₂ + Xm)².
+     *
+     * @return array{float, float, float, float}
+     */
+    private function halves(float $slip): array
+    {
+        $m = $this->magnetizing;
+        $x = $this->leakage;
+        $sum = $x + $m;
+        $f = $this->rotorOhms / $slip;
+        $b = $this->rotorOhms / (2 - $slip);
+        $df = 2 * ($f * $f + $sum * $sum);
+        $db = 2 * ($b * $b + $sum * $sum);
+
+        return [$m * $m * $f / $df, $m * ($f * $f + $x * $sum) / $df, $m * $m * $b / $db, $m * ($b * $b + $x * $sum) / $db];
     }
 
     /** @return array{Complex, Complex} run and auxiliary current with a series impedance in the auxiliary */
