@@ -126,7 +126,7 @@ abstract class CircuitCommand extends Command
     public function complete(CompletionInput $input, CompletionSuggestions $suggestions): void
     {
         if ($input->mustSuggestArgumentValuesFor('file')) {
-            $suggestions->suggestValues(array_values(glob('*.yaml') ?: glob('circuits/*.yaml') ?: []));
+            $suggestions->suggestValues([...(glob('*.yaml') ?: []), ...(glob('circuits/*.yaml') ?: [])]);
 
             return;
         }

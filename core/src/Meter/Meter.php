@@ -109,9 +109,13 @@ final class Meter
         [$re] = $network->solve(array_filter([$a => $volts / $ohms, $b => -$volts / $ohms], static fn (int $n): bool => $n >= 0, ARRAY_FILTER_USE_KEY));
         $at = static fn (string $point): float => $model->node($point) < 0 ? 0.0 : $re[$model->node($point)];
         foreach ($model->components as $component) {
-            $seen = array_map(static fn (string $t): float => $at($component->part->point($t)), $component->part->terminals);
-            if ($component->isElectronic() && max($seen) - min($seen) > self::ELECTRONICS_VOLTS) {
-                $warning = sprintf('%.0f V of the test would be across %s: never an insulation test through electronics. Lift its leads or unplug it first.', max($seen) - min($seen), $component->part->label);
+            [$low, $high] = [INF, -INF];
+            foreach ($component->isElectronic() ? $component->part->terminals : [] as $terminal) {
+                $v = $at($component->part->point($terminal));
+                [$low, $high] = [min($low, $v), max($high, $v)];
+            }
+            if ($high - $low > self::ELECTRONICS_VOLTS) {
+                $warning = sprintf('%.0f V of the test would be across %s: never an insulation test through electronics. Lift its leads or unplug it first.', $high - $low, $component->part->label);
 
                 return new MeterReading(MeterFunction::Megohms, $red, $black, null, false, null, [$warning], false);
             }

@@ -131,10 +131,11 @@ final class Course
     public function goOn(float $until): bool
     {
         [$at, $id, $next] = $this->nextTimer();
+        $left = null;
         foreach ($this->drifts() as $part => $drift) {
             $reached = $this->time + $drift->reaches($this->levels[$part] ?? 0.0);
             if ($reached < $at) {
-                [$at, $id, $next] = [$reached, $part, $drift->next];
+                [$at, $id, $next, $left] = [$reached, $part, $drift->next, $drift->left()];
             }
         }
         $mark = null;
@@ -157,6 +158,9 @@ final class Course
         }
         $this->pass($at - $this->time);
         if ($id !== null) {
+            if ($left !== null) {
+                $this->levels[$id] = $left;
+            }
             $this->enter($id, $next);
         } elseif ($mark !== null) {
             $this->set($mark[1] === null ? [] : [$mark[0] => $mark[1]]);

@@ -17,6 +17,9 @@ final class Runner
     /** More moments than this are a unit that goes round for ever; what it did is told, and that it did not end. */
     private const MOST = 4000;
 
+    /** The same for moments at which nothing was seen to move. */
+    private const MOST_UNSEEN = 40000;
+
     private function __construct(private readonly Model $model, private readonly Settler $settler, private readonly Script $script)
     {
     }
@@ -50,7 +53,7 @@ final class Runner
         $before = $this->seen($course);
         $deeds = $this->script->deeds;
         $draws = array_map(static fn (Intermittent $i): float => $i->every ?? INF, $this->script->intermittents);
-        while (count($happenings) < self::MOST) {
+        for ($n = 0; $n < self::MOST_UNSEEN && count($happenings) < self::MOST; $n++) {
             $next = min($this->script->until, $deeds[0]->at ?? INF, ...[INF, ...$draws]);
             $moved = $course->goOn($next);
             $done = [];

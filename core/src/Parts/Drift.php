@@ -33,6 +33,12 @@ final readonly class Drift
         return new self(INF, 0.0, $threshold, true, $next);
     }
 
+    /** Where the level stands once the threshold has been passed: a count starts over, heat stays. */
+    public function left(): float
+    {
+        return is_infinite($this->target) ? 0.0 : $this->threshold;
+    }
+
     /** The level some seconds on. */
     public function after(float $level, float $seconds): float
     {

@@ -13,6 +13,9 @@ use Levin\Core\Meter\Meter;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Meter\MeterReading;
 use Levin\Core\Operation\Model;
+use Levin\Core\Operation\Run;
+use Levin\Core\Operation\Runner;
+use Levin\Core\Operation\Script;
 use Levin\Core\Operation\Settled;
 use Levin\Core\Operation\Settler;
 
@@ -96,5 +99,22 @@ final class Unit
     public function investigation(): Investigation
     {
         return new Investigation($this->settler, new MemoryOutlooks);
+    }
+
+    /**
+     * Through time.
+     *
+     * @param  list<string>  $faults
+     * @param  list<string>  $when
+     */
+    public function run(string $script, array $faults = [], array $when = []): Run
+    {
+        return Runner::run($this->model()->circuit, Script::fromText($script, 'script.yaml'), $when, $faults);
+    }
+
+    /** @param  non-empty-list<string>  $wires */
+    public function amps(array $wires, ?Settled $on = null, int $turns = 1): float
+    {
+        return (new Meter($this->settler))->clamp($wires, $on ?? $this->with(), $turns)->exact ?? NAN;
     }
 }

@@ -127,11 +127,11 @@ abstract class CapacitorMotor extends Component
 
     public function nextState(string $state, Setting $setting, Voltages $voltages): string
     {
-        if ($setting->has('seized') || $setting->has('overload-open')) {
-            return Running::STILL;
-        }
         if ($state === Running::TRIPPED) {
             return $state;
+        }
+        if ($setting->has('seized') || $setting->has('overload-open')) {
+            return Running::STILL;
         }
         $machine = $this->machine();
         if ($state === Running::STILL && $machine->relativeTorque(...$this->currents($state, $setting, $voltages), slip: 1.0) < $this->breakaway()) {

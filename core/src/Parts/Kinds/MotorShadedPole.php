@@ -71,11 +71,11 @@ final class MotorShadedPole extends Component
 
     public function nextState(string $state, Setting $setting, Voltages $voltages): string
     {
-        if ($setting->has('seized') || $setting->has('open') || $setting->has('shorted')) {
-            return Running::STILL;
-        }
         if ($state === Running::TRIPPED) {
             return $state;
+        }
+        if ($setting->has('seized') || $setting->has('open') || $setting->has('shorted')) {
+            return Running::STILL;
         }
 
         return $voltages->across('1', '2')->abs() >= self::TURNS_FROM * $this->part->number('volts') ? 'running' : Running::STILL;

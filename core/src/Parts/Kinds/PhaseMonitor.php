@@ -10,6 +10,7 @@ use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
 use Levin\Core\Parts\Machines\ThreePhaseMotor;
+use Levin\Core\Parts\Machines\Unbalance;
 use Levin\Core\Parts\Pending;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
@@ -17,11 +18,7 @@ use Levin\Core\Parts\SymbolShape;
 use Levin\Core\Parts\Values;
 use Levin\Core\Parts\Voltages;
 
-/**
- * A phase monitor: its contact C–NO is closed while all three lines are near their voltage, balanced and in the right order.
- *
- * Unbalance is the largest deviation from the mean over the mean: NEMA MG 1, 14.36 (from memory).
- */
+/** A phase monitor: its contact C–NO is closed while all three lines are near their voltage, balanced and in the right order. */
 final class PhaseMonitor extends Component
 {
     public static function definition(): Definition
@@ -107,13 +104,11 @@ final class PhaseMonitor extends Component
     private function isGood(Voltages $voltages): bool
     {
         $volts = [$voltages->across('L1', 'L2')->abs(), $voltages->across('L2', 'L3')->abs(), $voltages->across('L3', 'L1')->abs()];
-        $mean = array_sum($volts) / 3;
         if (min($volts) < $this->part->number('volts') * $this->part->number('least_percent') / 100) {
             return false;
         }
-        $deviation = max(array_map(static fn (float $v): float => abs($v - $mean), $volts));
         [$positive, $negative] = ThreePhaseMotor::sequences($voltages->across('L1', 'L3'), $voltages->across('L2', 'L3'));
 
-        return 100 * $deviation / $mean <= $this->part->number('unbalance_percent') && $positive->abs() > $negative->abs();
+        return Unbalance::percent($volts) <= $this->part->number('unbalance_percent') && $positive->abs() > $negative->abs();
     }
 }

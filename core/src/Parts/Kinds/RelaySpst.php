@@ -5,15 +5,9 @@ declare(strict_types=1);
 namespace Levin\Core\Parts\Kinds;
 
 use Levin\Core\Parts\Definition;
-use Levin\Core\Parts\Element;
-use Levin\Core\Parts\FaultMode;
-use Levin\Core\Parts\Setting;
-use Levin\Core\Parts\Symbol;
-use Levin\Core\Parts\SymbolShape;
-use Levin\Core\Parts\Values;
 
 /** A fan relay: coil 1–3, one normally open contact 2–4. */
-final class RelaySpst extends CoilAndContacts
+final class RelaySpst extends ContactSet
 {
     public static function definition(): Definition
     {
@@ -25,31 +19,8 @@ final class RelaySpst extends CoilAndContacts
         return ['1', '3'];
     }
 
-    public function elements(): array
+    protected function contacts(): array
     {
-        return [Element::between('1', '3'), Element::between('2', '4')];
-    }
-
-    public function stamps(string $state, Setting $setting): array
-    {
-        $closed = ($state === 'in' && ! $setting->has('contact-burnt')) || $setting->has('welded');
-
-        return [$this->coilStamp($state, $setting), Values::contact($closed)];
-    }
-
-    public function faults(): array
-    {
-        return [
-            new FaultMode('coil-open', 'coil open', 1.2),
-            new FaultMode('coil-shorted', 'coil shorted', 0.4),
-            new FaultMode('stuck-open', 'armature does not pull in', 0.6),
-            new FaultMode('contact-burnt', 'contact burnt open', 1.2),
-            new FaultMode('welded', 'contact stuck closed', 0.8),
-        ];
-    }
-
-    public function symbols(): array
-    {
-        return [new Symbol(SymbolShape::Coil, '1', '3', 'coil'), new Symbol(SymbolShape::Contact, '2', '4')];
+        return [self::contact('contact', '2', '4', weight: 1.2)];
     }
 }

@@ -17,7 +17,7 @@ use Levin\Core\Parts\Voltages;
 /**
  * A switch that something outside the wiring works: a pressure, a temperature, a level, a door.
  *
- * It either names a condition that opens it, or the quantity it senses and the levels at which it opens and closes; which of the
+ * It names a condition that opens it, or the quantity it senses and the levels at which it opens and closes, or both; which of the
  * two levels is higher says whether it opens on rise or on fall. A manual one stays open until someone resets it, a one-shot
  * link for good. `tripped` is the switch doing its job: the cause is outside the wiring.
  */
@@ -43,8 +43,8 @@ abstract class SensingSwitch extends Component
 
     public function check(): void
     {
-        if (($this->part->text('opened_by') === '') === ($this->part->text('senses') === '')) {
-            throw new \DomainException('It needs either "opened_by", a condition, or "senses", a quantity. Give it one of the two.');
+        if ($this->part->text('opened_by') === '' && $this->part->text('senses') === '') {
+            throw new \DomainException('Nothing works it. Give it "opened_by", a condition, or "senses", a quantity, or both.');
         }
         if ($this->part->text('senses') !== '' && $this->part->number('opens_at') === $this->part->number('closes_at')) {
             throw new \DomainException('It opens and closes at the same level. Give opens_at and closes_at different values.');
@@ -114,9 +114,13 @@ abstract class SensingSwitch extends Component
 
     private function isOpened(string $state, Setting $setting): bool
     {
+        $condition = $this->part->text('opened_by');
         $senses = $this->part->text('senses');
+        if ($condition !== '' && $setting->isOn($condition)) {
+            return true;
+        }
         if ($senses === '') {
-            return $setting->isOn($this->part->text('opened_by'));
+            return false;
         }
         $drift = $setting->has('drifted') ? $setting->amount('drifted', 0.85) : 1.0;
         $opens = $this->part->number('opens_at') * $drift;

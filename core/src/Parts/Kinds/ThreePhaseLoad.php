@@ -115,11 +115,11 @@ abstract class ThreePhaseLoad extends Component
 
     public function nextState(string $state, Setting $setting, Voltages $voltages): string
     {
-        if ($setting->has('seized') || $setting->has('overload-open')) {
-            return Running::STILL;
-        }
         if ($state === Running::TRIPPED) {
             return $state;
+        }
+        if ($setting->has('seized') || $setting->has('overload-open')) {
+            return Running::STILL;
         }
         [$positive, $negative] = array_map(static fn (Complex $v): float => $v->abs(), $this->sequenceVolts($voltages));
         $backwards = Running::is($state) ? str_ends_with($state, 'backwards') : $negative > $positive;
