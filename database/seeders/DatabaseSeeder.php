@@ -32,6 +32,18 @@ class DatabaseSeeder extends Seeder
         $this->visit(1045, $units['stage'], $ravi, 'Stage left too warm during rehearsals, outdoor unit hums.', $day->copy()->addHours(14));
         $this->visit(1046, $units['ticket'], $oda, 'No air at all from the vents.', $day->copy()->addHours(15));
 
+        foreach ([
+            [1047, 'archive', $ravi, 'Archive cold since the frost; outdoor unit iced over.', 8],
+            [1048, 'foyer', $ravi, 'Blower runs, no heat from it.', 11],
+            [1049, 'wing', $marit, 'No heat in the east wing; a lamp on the board flashes.', 8],
+            [1050, 'gym', $marit, 'Gymnasium cools only half as well as last week.', 10],
+            [1051, 'surgery', $marit, 'Red lamp in the control box, surgery warm.', 13],
+            [1052, 'waiting', $ravi, 'Trips on cold mornings, fine by noon.', 13],
+            [1053, 'bait', $marit, 'Bait freezer at −9 °C and rising; coil a block of ice.', 15],
+        ] as [$number, $unit, $who, $complaint, $hour]) {
+            $this->visit($number, $units[$unit], $who, $complaint, $day->copy()->addHours($hour));
+        }
+
         // earlier
         $old = $this->visit(1031, $units['oven'], $oda, 'No cooling after the storm.', $day->copy()->subDays(47)->addHours(8));
         $visit->work($old, $oda, 'FU2:blown', 20, 'Line fuse 2 melted in the storm; the compressor windings read clear to ground. Both fuses replaced.', true);
@@ -51,6 +63,7 @@ class DatabaseSeeder extends Seeder
             'theatre' => ['The Little Lugger theatre', '2 Capstan Square', 'Corin Ashby', '555-0143'],
             'ferry' => ['Ferry office', 'Pier 1', 'Lowri Tamsin', '555-0154'],
             'seeds' => ['Saltmarsh seed and garden', '19 Dyke Road', 'Piet Harrow', '555-0165'],
+            'coop' => ['Fishing co-op ice house', 'Quay 7', 'Ketil Marsh', '555-0187'],
             'school' => ['Sound community school', '60 Beacon Hill', 'Maud Ferring', '555-0176'],
         ];
         $made = [];
@@ -67,10 +80,18 @@ class DatabaseSeeder extends Seeder
             'ticket' => ['ferry', 'Ticket-hall cooling unit', 'Plover', 'Drift 40', 'PD-0112', 2011, 'pier deck, caged'],
             'seed' => ['seeds', 'Sales-floor cooling unit', 'Wrack & Holm', 'Calder 30', 'WH-8120', 2021, 'yard, by the compost'],
             'hall' => ['school', 'Assembly-hall cooling unit', 'Fulmar', 'FK three-ton', 'FK-31877', 2022, 'flat roof, ladder on the west side'],
+            'archive' => ['library', 'Archive heat pump', 'Wrack & Holm', 'Calder HP 42', 'WH-9034', 2021, 'roof, north end', 'heat-pump'],
+            'foyer' => ['theatre', 'Foyer air handler', 'Plover', 'Drift AH 10', 'PD-0244', 2015, 'cupboard behind the box office', 'air-handler-electric'],
+            'wing' => ['school', 'East-wing furnace', 'Fulmar', 'FG ninety', 'FG-4410', 2012, 'boiler cellar', 'gas-furnace'],
+            'gym' => ['school', 'Gymnasium rooftop unit', 'Fulmar', 'FR twelve', 'FR-1188', 2017, 'gymnasium roof', 'rooftop-460'],
+            'surgery' => ['clinic', 'Surgery rooftop unit', 'Fulmar', 'FR twelve L', 'FR-1203', 2019, 'flat roof', 'rooftop-460-lockout'],
+            'waiting' => ['ferry', 'Waiting-room condensing unit', 'Plover', 'Drift 2C', 'PD-0301', 2016, 'pier deck, caged', 'two-circuit-fan-cycling'],
+            'bait' => ['coop', 'Bait freezer', 'Ice & Tern', 'Gannet 15', 'IT-077', 2013, 'quay side, roof', 'freezer-pump-down'],
         ];
         $all = [];
         foreach ($units as $key => [$site, $name, $maker, $model, $serial, $year, $place]) {
-            $all[$key] = $made[$site]->units()->create(['name' => $name, 'circuit' => 'split-cooling', 'maker' => $maker, 'model' => $model, 'serial' => $serial, 'installed' => $year, 'place' => $place]);
+            $circuit = $units[$key][7] ?? 'split-cooling';
+            $all[$key] = $made[$site]->units()->create(['name' => $name, 'circuit' => $circuit, 'maker' => $maker, 'model' => $model, 'serial' => $serial, 'installed' => $year, 'place' => $place]);
         }
 
         return $all;

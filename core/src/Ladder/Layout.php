@@ -33,7 +33,7 @@ final class Layout
     private array $titles = [];
 
     /** @var list<array{point: string, x: float, y1: float, y2: float}> */
-    private array $rails = [];
+    private array $drawnRails = [];
 
     /** @var list<array{point: string, x: float, y: float}> */
     private array $points = [];
@@ -46,6 +46,24 @@ final class Layout
 
     private float $y = 0.0;
 
+    /** @var array<string, true> every point that is a rail of some section */
+    private array $rails;
+
+    /** Verticals that would run into each other, or through a point that is not theirs, keep this far apart, */
+    private const LANE = 11.0;
+
+    /** and no more than so many of them. */
+    private const LANES = 4;
+
+    /** @var list<array{string, float, float, float}> verticals drawn: whose, where, from, to */
+    private array $drops = [];
+
+    /** @var array<string, int> 1 for a point that its row starts with, −1 for one it ends with, 0 between */
+    private array $edgeOfRow = [];
+
+    /** @var array<string, mixed> points drawn in sections before */
+    private array $drawn = [];
+
     private function __construct(private readonly Model $model)
     {
         foreach ($model->components as $id => $component) {
@@ -53,6 +71,7 @@ final class Layout
                 $this->edges["$id#$n"] = new Edge($id, $component->part->point($symbol->left), $component->part->point($symbol->right), $symbol);
             }
         }
+        $this->rails = array_fill_keys(array_merge(...array_map(static fn (Section $s): array => $s->rails ?? [], $model->circuit->ladder)), true);
         foreach ($model->circuit->wires as $id => $wire) {
             $this->edges[$id] = new Edge($id, $wire->from, $wire->to);
         }
@@ -76,7 +95,7 @@ final class Layout
             $layout->draw($plan, $span);
         }
 
-        return new Drawing($span + 2 * self::MARGIN, $layout->y + 20, $layout->titles, $layout->rails, $layout->points, $layout->symbols, $layout->conductors);
+        return new Drawing($span + 2 * self::MARGIN, $layout->y + 20, $layout->titles, $layout->drawnRails, $layout->points, $layout->symbols, $layout->conductors);
     }
 
     private function plan(Section $section): Plan
@@ -89,12 +108,13 @@ final class Layout
             }
         }
         while ($section->rails !== null) {
-            $path = $plan->isEmpty() ? [$section->rails[0], $this->path($section->rails[0], [$section->rails[1] => true], [])] : $this->shortestEar($plan, $section->rails);
+            $path = $this->shortestEar($plan, $section->rails);
             if ($path[1] === []) {
                 break;
             }
             $plan->addEar($path[0], $this->take($path[1]));
         }
+        $this->drawn += $plan->placed();
 
         return $plan;
     }
@@ -105,17 +125,24 @@ final class Layout
      */
     private function shortestEar(Plan $plan, array $rails): array
     {
-        $rung = $this->path($rails[0], [$rails[1] => true], $plan->placed());
+        // a rung runs between its own rails and does not wander through others
+        $forbidden = $plan->placed() + array_diff_key($this->rails, array_flip($rails));
+        $rung = $this->path($rails[0], [$rails[1] => true], $forbidden);
         $best = [$rails[0], $rung];
         if ($rung !== []) {
             return $best;
         }
-        foreach (array_keys($plan->placed()) as $start) {
-            $ends = $plan->placed();
-            unset($ends[$start]);
-            $path = $this->path($start, $ends, $plan->placed());
-            if ($path !== [] && ($best[1] === [] || count($path) < count($best[1]))) {
-                $best = [$start, $path];
+        // then what joins two points of this section; then what ends on a point drawn in another, such as a third phase's lead
+        foreach ([$plan->placed(), $this->drawn] as $reach) {
+            foreach (array_keys($plan->placed()) as $start) {
+                $ends = array_diff_key($reach, [$start => true]);
+                $path = $this->path($start, $ends, $forbidden);
+                if ($path !== [] && ($best[1] === [] || count($path) < count($best[1]))) {
+                    $best = [$start, $path];
+                }
+            }
+            if ($best[1] !== []) {
+                break;
             }
         }
 
@@ -181,13 +208,14 @@ final class Layout
         $x = array_map(static fn (float $v): float => $v + self::MARGIN, $plan->positions($span));
         $rail = $plan->rails ?? [];
         $first = [];          // y at which each point is drawn
+        $this->edgeOfRow = [];
         foreach ($plan->rows as $n => [$start, $edges]) {
             $y = $top + $n * self::ROW + 30;
             $this->drawRow($start, $edges, $y, $x, $first, $rail);
         }
         $bottom = $top + count($plan->rows) * self::ROW;
         foreach ($rail as $point) {
-            $this->rails[] = ['point' => $point, 'x' => $x[$point], 'y1' => $top, 'y2' => $bottom - self::ROW + 60];
+            $this->drawnRails[] = ['point' => $point, 'x' => $x[$point], 'y1' => $top, 'y2' => $bottom - self::ROW + 60];
         }
         $this->y = $bottom + 8;
     }
@@ -201,26 +229,55 @@ final class Layout
     private function drawRow(string $start, array $edges, float $y, array $x, array &$first, array $rails): void
     {
         $at = $start;
+        $this->edgeOfRow[$at] ??= isset($first[$at]) ? 0 : 1;
         $this->place($at, $x[$at], $y, $first);
         $last = count($edges) - 1;
         foreach ($edges as $n => $edge) {
             $to = $edge->other($at);
+            $this->edgeOfRow[$to] ??= isset($first[$to]) || $n < $last ? 0 : -1;
             $this->place($to, $x[$to], $y, $first);
             [$x1, $x2] = [$x[$at], $x[$to]];
-            $begin = in_array($at, $rails, true) || $n > 0 ? [] : [[$x1, $first[$at]]];
-            $end = in_array($to, $rails, true) || $n < $last ? [] : [[$x2, $first[$to]]];
+            $begin = in_array($at, $rails, true) || $n > 0 || $first[$at] === $y ? [[$x1, $y]] : $this->drop($at, $x1, $first[$at], $y, 1);
+            $end = in_array($to, $rails, true) || $n < $last || $first[$to] === $y ? [[$x2, $y]] : array_reverse($this->drop($to, $x2, $first[$to], $y, -1));
             if ($edge->symbol === null) {
-                $this->conductors[] = ['wire' => $edge->id, 'from' => $at, 'to' => $to, 'path' => self::route([...$begin, [$x1, $y], [$x2, $y], ...$end])];
+                $this->conductors[] = ['wire' => $edge->id, 'from' => $at, 'to' => $to, 'path' => self::route([...$begin, ...$end])];
             } else {
                 $atRight = in_array($to, $rails, true);
                 $s1 = $atRight ? $x2 - self::SYMBOL : $x1;
                 $s2 = $atRight ? $x2 : $x1 + self::SYMBOL;
                 $this->symbols[] = ['part' => $edge->id, 'shape' => $edge->symbol->shape->value, 'caption' => $edge->symbol->caption, 'left' => $at, 'right' => $to, 'x1' => $s1, 'x2' => $s2, 'y' => $y, 'open' => Glyph::open($edge->symbol->shape), 'closed' => Glyph::closed($edge->symbol->shape)];
-                $this->lead($at, $at, [...$begin, [$x1, $y], [$s1, $y]]);
-                $this->lead($to, $to, [[$s2, $y], [$x2, $y], ...$end]);
+                $this->lead($at, $at, [...$begin, [$s1, $y]]);
+                $this->lead($to, $to, [[$s2, $y], ...$end]);
             }
             $at = $to;
         }
+    }
+
+    /**
+     * The way from a point down to a row below it, beside whatever lies between that has nothing to do with it.
+     *
+     * @param  int  $side  1 to keep to the right of the point, −1 to the left, where the point leaves the choice
+     * @return list<array{float, float}>
+     */
+    private function drop(string $point, float $x, float $from, float $to, int $side): array
+    {
+        $side = $this->edgeOfRow[$point] ?: $side;
+        for ($lane = 0; $lane < self::LANES; $lane++) {
+            $at = $x + $side * $lane * self::LANE;
+            $free = true;
+            foreach ($this->points as $p) {
+                $free = $free && ! ($lane === 0 && $p['point'] !== $point && abs($p['x'] - $at) < 2.0 && $p['y'] > $from && $p['y'] < $to);
+            }
+            foreach ($this->drops as [$who, $where, $top, $bottom]) {
+                $free = $free && ($who === $point || abs($where - $at) > self::LANE / 2 || $bottom <= $from || $top >= $to);
+            }
+            if ($free) {
+                break;
+            }
+        }
+        $this->drops[] = [$point, $at, $from, $to];
+
+        return [[$at, $from], [$at, $to]];
     }
 
     /** @param  list<array{float, float}>  $path */

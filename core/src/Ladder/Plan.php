@@ -19,11 +19,10 @@ final class Plan
     /** @param  array{0: string, 1: string}|null  $rails */
     public function __construct(public readonly string $title, public readonly ?array $rails)
     {
-    }
-
-    public function isEmpty(): bool
-    {
-        return $this->rows === [];
+        if ($rails !== null) {
+            $this->order[] = [$rails[0], $rails[1], Layout::WIRE + Layout::SYMBOL];
+            $this->placed = $this->longest();
+        }
     }
 
     /** @return array<string, float> */
@@ -43,7 +42,7 @@ final class Plan
     }
 
     /**
-     * A row between two placed points, turned so that it runs left to right.
+     * A row between two placed points, or from one to a point drawn in another section, turned so that it runs left to right.
      *
      * @param  list<Edge>  $edges
      */
@@ -53,7 +52,7 @@ final class Plan
         foreach ($edges as $edge) {
             $end = $edge->other($end);
         }
-        $backwards = isset($this->placed[$end], $this->placed[$start]) && $this->isLeftOf($end, $start);
+        $backwards = isset($this->placed[$end]) ? isset($this->placed[$start]) && $this->isLeftOf($end, $start) : $start === ($this->rails[1] ?? null);
         $backwards ? $this->add($end, array_reverse($edges)) : $this->add($start, $edges);
     }
 
