@@ -131,5 +131,5 @@ it('says what a healthy unit reads, and refuses a dead test on a live circuit', 
 it('opens a call with the complaint in the customer\'s words', function (): void {
     $this->actingAs($this->oda);
     $this->postJson('/api/units/1/calls', ['complaint' => ''])->assertUnprocessable()->assertSee('customer');
-    $this->postJson('/api/units/1/calls', ['complaint' => 'It clicks and stops.'])->assertCreated()->assertJson(['number' => 1047, 'stage' => 'scheduled', 'may_change' => true]);
+    $this->postJson('/api/units/1/calls', ['complaint' => 'It clicks and stops.'])->assertCreated()->assertJson(['number' => 1054, 'stage' => 'scheduled', 'may_change' => true]);
 });

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Levin\Core\Console;
 
+use Levin\Core\Meter\Copper;
+use Levin\Core\Meter\Display;
 use Levin\Core\Meter\Meter;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Meter\MeterReading;
@@ -25,7 +27,7 @@ final class MeterCommand extends CircuitCommand
             ->addArgument('probes', InputArgument::REQUIRED | InputArgument::IS_ARRAY, 'red point and black point; for amps one wire or more, ~WIRE against its direction')
             ->addOption('turns', null, InputOption::VALUE_REQUIRED, 'for amps: how often the wires go through the jaw', '1')
             ->addOption('volts', null, InputOption::VALUE_REQUIRED, 'for megohms: 250, 500 or 1000', '500')
-            ->addOption('celsius', null, InputOption::VALUE_REQUIRED, 'for megohms: temperature of the winding', '40');
+            ->addOption('celsius', null, InputOption::VALUE_REQUIRED, 'for megohms and ohms: temperature of the winding');
     }
 
     protected function manual(): string
@@ -70,15 +72,21 @@ final class MeterCommand extends CircuitCommand
 
     private function between(MeterFunction $function, string $red, string $black, Meter $meter, InputInterface $input, Settled $settled): MeterReading
     {
-        if ($function !== MeterFunction::Megohms) {
-            return $meter->read($function, $red, $black, $settled);
-        }
-        $volts = self::strings($input->getOption('volts'))[0] ?? '';
-        $celsius = self::strings($input->getOption('celsius'))[0] ?? '';
-        if (! in_array($volts, ['250', '500', '1000'], true)) {
-            throw new \DomainException("--volts $volts: the tester has 250, 500 and 1000 V.");
-        }
+        $given = self::strings($input->getOption('celsius'))[0] ?? null;
+        $celsius = $given === null || is_numeric($given) ? (float) ($given ?? 40) : throw new \DomainException("--celsius $given: give a number of degrees.");
+        if ($function === MeterFunction::Megohms) {
+            $volts = self::strings($input->getOption('volts'))[0] ?? '';
 
-        return $meter->insulation($red, $black, $settled, (float) $volts, is_numeric($celsius) ? (float) $celsius : throw new \DomainException("--celsius $celsius: give a number of degrees."));
+            return in_array($volts, ['250', '500', '1000'], true)
+                ? $meter->insulation($red, $black, $settled, (float) $volts, $celsius)
+                : throw new \DomainException("--volts $volts: the tester has 250, 500 and 1000 V.");
+        }
+        $reading = $meter->read($function, $red, $black, $settled);
+        if ($function !== MeterFunction::Ohms || $given === null || $reading->value === null) {
+            return $reading;
+        }
+        $cold = Display::format(MeterFunction::Ohms, Copper::at($reading->value, $celsius, 25.0));
+
+        return $reading->noting("A copper winding that reads this at $given °C reads $cold at 25 °C, for the maker's table.");
     }
 }

@@ -78,7 +78,8 @@ final readonly class Situation
             'jumper' => $conditions,
             'lifted' => $conditions->lifting([$circuit->wire($value)->id]),
             'removed' => $conditions->removing([$circuit->part($value)->id]),
-            default => $conditions->with($name, match (strtolower($value)) {
+            // a name that is not there is said to be so before its value is looked at
+            default => $conditions->with($name, true)->with($name, match (strtolower($value)) {
                 'on', 'true', '1', 'yes' => true,
                 'off', 'false', '0', 'no' => false,
                 default => throw new \DomainException("$setting: write $name=on or $name=off."),

@@ -69,3 +69,59 @@ it('says what is wrong with what it was given', function (array $arguments, stri
     'value' => [['solve', Unit::COOLING, '-w', 'call_cool=maybe'], 'call_cool=on or call_cool=off'],
     'fault' => [['solve', Unit::COOLING, '-f', 'HP:opened'], 'Did you mean HP:open?'],
 ]);
+
+const CIRCUITS = __DIR__.'/../../../circuits/';
+
+it('runs a unit through time after a script, for people and as JSON', function (): void {
+    $script = tempnam(sys_get_temp_dir(), 'levin');
+    file_put_contents($script, "until: 3 min\nstart: { call_heat: off }\nevents: [{ at: 10 s, set: { call_heat: on } }]\n");
+    [$code, $text] = levin('run', CIRCUITS.'gas-furnace.yaml', '--script', $script);
+    $data = levinJson('run', CIRCUITS.'gas-furnace.yaml', '--script', $script);
+    $events = (array) $data['events'];
+    expect($code)->toBe(0)->and($text)->toContain('call_heat=on')->toContain('HSI glows')->toContain('IBM runs')->toContain('IND 1.')
+        ->and($data['finished'])->toBeTrue()->and(array_column($events, 'at'))->toContain(10)
+        ->and($events[0])->toHaveKeys(['at', 'done', 'moved', 'amps', 'quantities']);
+    file_put_contents($script, "until: 3 min\nevents: [{ at: later }]\n");
+    [$code, $text] = levin('run', CIRCUITS.'gas-furnace.yaml', '--script', $script);
+    expect($code)->toBe(1)->and($text)->toContain('events');
+    unlink($script);
+});
+
+it('runs without a script for a time, and refuses a time it cannot read', function (): void {
+    expect(levin('run', CIRCUITS.'air-handler-electric.yaml', '--for', '10 min', '-f', 'IBM:module-dead')[1])->toContain('It goes round every')
+        ->and(levin('run', CIRCUITS.'air-handler-electric.yaml', '--for', 'ages')[0])->toBe(1);
+});
+
+it('clamps wires and tests insulation, and says what it needs', function (): void {
+    expect(trim(levin('meter', CIRCUITS.'rooftop-460.yaml', 'amps', 'w17', 'w18', 'w19')[1]))->toStartWith('0.0')
+        ->and(levinJson('meter', CIRCUITS.'split-cooling.yaml', 'amps', 'w24', '--turns', '10')['display'])->toEndWith('A')
+        ->and(levin('meter', CIRCUITS.'split-cooling.yaml', 'megohms', 'COMP.R', 'GND.1', '-w', 'outdoor_breaker=off', '-w', 'indoor_breaker=off')[1])->toContain('Ω')
+        ->and(levin('meter', CIRCUITS.'split-cooling.yaml', 'megohms', 'COMP.R', 'GND.1', '--volts', '2500')[1])->toContain('250, 500 and 1000')
+        ->and(levin('meter', CIRCUITS.'split-cooling.yaml', 'vac', 'CC.A')[1])->toContain('takes two points')
+        ->and(levin('meter', CIRCUITS.'split-cooling.yaml', 'watts', 'CC.A', 'CC.B')[1])->toContain('no meter function')
+        ->and(levin('meter', CIRCUITS.'split-cooling.yaml', 'amps', 'w24', '--turns', 'x')[0])->toBe(2)
+        ->and(levin('meter', CIRCUITS.'split-cooling.yaml', 'ohms', 'CC.A', 'CC.B', '--celsius', '60', '-w', 'outdoor_breaker=off', '-w', 'indoor_breaker=off', '-w', 'lifted=w24')[1])->toContain('at 25 °C');
+});
+
+it('says of a circuit that chatters what moves and how fast', function (): void {
+    [$code, $text] = levin('solve', CIRCUITS.'freezer-pump-down.yaml', '-f', 'w1:loose=25');
+    expect($code)->toBe(1)->and($text)->toContain('move again and again, every');
+});
+
+it('has a manual for each command, with examples, forms and exit codes', function (string $command): void {
+    [$code, $text] = levin($command, '--help');
+    expect($code)->toBe(0)->and($text)->toContain("levin $command circuits/")->toContain('Exit code');
+})->with(['check', 'solve', 'meter', 'run', 'spice', 'faults']);
+
+it('completes faults, conditions, points and wires', function (): void {
+    $complete = function (string ...$words): string {
+        $tokens = array_map(fn (string $w): string => "-i$w", ['levin', ...array_values($words)]);
+
+        return levin('_complete', '--no-interaction', '-sbash', '-c'.count($words), '-a1', ...$tokens)[1];
+    };
+    $file = CIRCUITS.'gas-furnace.yaml';
+    expect($complete('solve', $file, '--fault', 'HSI'))->toContain('HSI:cracked')
+        ->and($complete('solve', $file, '--when', 'ca'))->toContain('call_heat=off')
+        ->and($complete('meter', $file, 'vac', 'GV'))->toContain('GV.1')
+        ->and(levin('completion', 'bash')[1])->toContain('complete');
+});

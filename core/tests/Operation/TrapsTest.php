@@ -117,6 +117,11 @@ it('draws more in a blower with its panel off and less with its filters clogged'
         ->and($amps(['filters_clogged' => true]))->toBeLessThan(0.95 * $amps([]));
 });
 
+it('draws more in its compressors with the condenser dirty', function (): void {
+    $unit = Unit::shipped('rooftop-460');
+    expect($unit->settler->settle($unit->conditions(['condenser_dirty' => true]))->currentOf('COMP1'))->toBeGreaterThan(1.1 * $unit->with()->currentOf('COMP1'));
+});
+
 it('opens a hot compressor from common to both others, start to run still reading, and resets after the better part of an hour', function (): void {
     $unit = Unit::cooling();
     $run = $unit->run("until: 70 min\n", ['CAP:herm-open']);

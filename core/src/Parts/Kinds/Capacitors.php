@@ -39,7 +39,7 @@ abstract class Capacitors extends Component
         foreach (array_keys($this->sections()) as $name) {
             $which = count($this->sections()) > 1 ? strtoupper($name).' section ' : '';
             $faults[] = new FaultMode("$name-open", "{$which}open", 2.0);
-            $faults[] = new FaultMode("$name-weak", "{$which}weak", 3.0);
+            $faults[] = new FaultMode("$name-weak", "{$which}weak", 3.0, 'share of its value');
             $faults[] = new FaultMode("$name-shorted", "{$which}shorted", 0.5);
         }
 
@@ -69,7 +69,7 @@ abstract class Capacitors extends Component
         if ($setting->isDirect() || $setting->has("$name-open")) {
             return Values::OPEN;
         }
-        $farads = $this->part->number("{$name}_uf") * 1e-6 * ($setting->has("$name-weak") ? self::WEAK : 1.0);
+        $farads = $this->part->number("{$name}_uf") * 1e-6 * ($setting->has("$name-weak") ? $setting->amount("$name-weak", self::WEAK) : 1.0);
 
         return Values::impedance(new Complex(self::SERIES_OHMS, -1 / ($setting->omega * $farads)));
     }

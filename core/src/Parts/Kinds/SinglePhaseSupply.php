@@ -7,13 +7,13 @@ namespace Levin\Core\Parts\Kinds;
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\Field;
 
-/** One line and a grounded neutral: a 120 V branch circuit, or 230 V at 50 Hz. */
+/** One line and a grounded neutral: a 120 V branch circuit, 230 V at 50 Hz, or 575 V with one side grounded. */
 final class SinglePhaseSupply extends Supplies
 {
     public static function definition(): Definition
     {
         return new Definition('supply-single-phase', 'Single-phase supply, line and neutral', ['L', 'N', 'G'], [
-            Field::number('volts', 'V', 'line to neutral', 90, 400, 120),
+            Field::number('volts', 'V', 'line to neutral', 90, 600, 120),
             ...self::legFields('L'),
         ], bare: ['L', 'N', 'G']);
     }
