@@ -53,7 +53,8 @@ final class SpiceNetlist
 
         $lines = array_map(static fn (string $name, array $card): string => "$name {$card['nodes']} {$card['value']}", array_keys($export->cards), $export->cards);
 
-        return implode("\n", [...$head, ...$lines, ".ac lin 1 $hertz $hertz", '.end', '']);
+        // linear throughout, so no operating point is wanted: nodes that only capacitors hold have none
+        return implode("\n", [...$head, ...$lines, '.options noopac', ".ac lin 1 $hertz $hertz", '.end', '']);
     }
 
     public static function node(int $node): string

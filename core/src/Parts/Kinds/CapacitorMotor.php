@@ -5,13 +5,9 @@ declare(strict_types=1);
 namespace Levin\Core\Parts\Kinds;
 
 use Levin\Core\Network\Complex;
-use Levin\Core\Parts\Component;
-use Levin\Core\Parts\Drift;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
-use Levin\Core\Parts\Machines\Load;
-use Levin\Core\Parts\Machines\Overload;
 use Levin\Core\Parts\Machines\PlateContradiction;
 use Levin\Core\Parts\Machines\Running;
 use Levin\Core\Parts\Machines\TwoWindingMotor;
@@ -29,7 +25,7 @@ use Levin\Core\Parts\Voltages;
  * its torque equals the load's, and when there is no such slip it stalls. The start winding's circuit outside the motor is
  * taken as the impedance its voltage and current now show, so a weak capacitor slows the motor as it should.
  */
-abstract class CapacitorMotor extends Component
+abstract class CapacitorMotor extends InductionMotor
 {
     /** The share of the run winding that is bridged when turns are shorted: ohms across it, as a share of its own. [practice] */
     private const TURNS = 0.5;
@@ -38,17 +34,6 @@ abstract class CapacitorMotor extends Component
 
     /** @var array<string, list<float>> windings worked out before, by what they depend on */
     private array $worked = [];
-
-    /** Torque needed to break away, as a fraction of rated torque. [practice, no published source] */
-    abstract protected function breakaway(): float;
-
-    /** Exponent of the load's torque against speed. */
-    abstract protected function loadExponent(): float;
-
-    abstract protected function overload(): Overload;
-
-    /** @return list<FaultMode> modes beyond those every such motor has */
-    abstract protected function ownFaults(): array;
 
     /** Whether a centrifugal switch takes the start winding out once the motor turns. */
     protected function hasStartSwitch(): bool
@@ -68,8 +53,7 @@ abstract class CapacitorMotor extends Component
             Field::number('start_ohms', 'Ω', 'start winding, cold', 0.01, 4000),
             Field::number('capacitor_uf', 'µF', 'capacitor it is made for', 0.5, 400),
             Field::number('turns_ratio', '', 'start to run winding turns', 0.5, 3, 1.25),
-            Field::number('load', '×', 'what it turns, against what it is rated for', 0, 3, 1),
-            Field::quantity('load_by', 'the quantity that multiplies its load'),
+            ...self::loadFields(),
         ];
     }
 
@@ -98,16 +82,6 @@ abstract class CapacitorMotor extends Component
             Element::between('R', '#case'),
             ...($this->hasStartSwitch() ? [Element::between('S', '@s')] : []),
         ];
-    }
-
-    public function initialState(): string
-    {
-        return Running::STILL;
-    }
-
-    public function stateWhenDead(string $state): string
-    {
-        return $state === Running::TRIPPED ? $state : Running::STILL;
     }
 
     public function stamps(string $state, Setting $setting): array
@@ -153,23 +127,6 @@ abstract class CapacitorMotor extends Component
         return $slip === null ? Running::STILL : Running::at($slip);
     }
 
-    public function drift(string $state, Setting $setting, Voltages $voltages): ?Drift
-    {
-        if ($state === Running::TRIPPED) {
-            return $this->overload()->open(Running::STILL);
-        }
-        [$run, $aux] = $this->currents($state, $setting, $voltages);
-
-        return $this->overload()->closed($run->plus($aux)->abs(), Running::TRIPPED);
-    }
-
-    public function senses(): array
-    {
-        $by = $this->part->text('load_by');
-
-        return $by === '' ? [] : [$by];
-    }
-
     public function observables(): array
     {
         return ['runs', 'hums', 'silent'];
@@ -180,14 +137,8 @@ abstract class CapacitorMotor extends Component
         if (Running::is($state)) {
             return 'runs';
         }
-        [$run, $aux] = $this->currents($state, $setting, $voltages);
 
-        return $state !== Running::TRIPPED && $run->plus($aux)->abs() > 0.25 * $this->part->number('lra') ? 'hums' : 'silent';
-    }
-
-    public function told(string $state, string $seen): string
-    {
-        return $state === Running::TRIPPED ? 'tripped on its overload' : $seen;
+        return $this->hums($state, $this->heatingAmps($state, $setting, $voltages)) ? 'hums' : 'silent';
     }
 
     public function faults(): array
@@ -197,9 +148,7 @@ abstract class CapacitorMotor extends Component
             new FaultMode('start-open', 'start winding open', 1.0),
             new FaultMode('run-shorted', 'run winding shorted', 0.6),
             new FaultMode('turns-shorted', 'turns of the run winding shorted', 0.09, 'share of its ohms'),
-            new FaultMode('grounded', 'winding grounded', 0.8, 'Ω'),
-            new FaultMode('leaky', 'insulation leaky to ground', 0.09, 'Ω'),
-            new FaultMode('dragging', 'dragging: bearing or wheel', 0.09, 'share of rated load'),
+            ...self::commonFaults(),
             ...$this->ownFaults(),
         ];
     }
@@ -215,14 +164,6 @@ abstract class CapacitorMotor extends Component
     public function probePairs(): array
     {
         return [...parent::probePairs(), ['S', 'R']];
-    }
-
-    private function load(Setting $setting): Load
-    {
-        $by = $this->part->text('load_by');
-        $share = $this->part->number('load') * ($by === '' ? 1.0 : $setting->quantity($by)) + ($setting->has('dragging') ? $setting->amount('dragging', 0.6) : 0.0);
-
-        return new Load($share, $this->loadExponent(), $this->machine()->slip);
     }
 
     /** @return callable(float): float the motor's torque at any slip, its supply and start circuit as they are now */
@@ -271,5 +212,17 @@ abstract class CapacitorMotor extends Component
             (new Complex($y[0], $y[1]))->times($run)->plus((new Complex($y[2], $y[3]))->times($aux)),
             (new Complex($y[4], $y[5]))->times($run)->plus((new Complex($y[6], $y[7]))->times($aux)),
         ];
+    }
+
+    protected function ratedSlip(): float
+    {
+        return $this->machine()->slip;
+    }
+
+    protected function heatingAmps(string $state, Setting $setting, Voltages $voltages): float
+    {
+        [$run, $aux] = $this->currents($state, $setting, $voltages);
+
+        return $run->plus($aux)->abs();
     }
 }

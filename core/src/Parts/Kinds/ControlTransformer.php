@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace Levin\Core\Parts\Kinds;
 
 use Levin\Core\Network\Complex;
-use Levin\Core\Parts\Component;
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\Element;
-use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
@@ -21,7 +19,7 @@ use Levin\Core\Parts\Values;
  * Leakage reactance is left out: in small 50/60 Hz control transformers the winding resistance governs the regulation.
  * No-load current is taken as 20 % of rated primary current at a power factor of 0.3. [practice, no published source]
  */
-final class ControlTransformer extends Component
+final class ControlTransformer extends Transformers
 {
     public static function definition(): Definition
     {
@@ -56,22 +54,6 @@ final class ControlTransformer extends Component
         ];
     }
 
-    public function faults(): array
-    {
-        return [
-            new FaultMode('primary-open', 'primary open', 1.5),
-            new FaultMode('secondary-open', 'secondary open', 0.8),
-            new FaultMode('primary-shorted', 'primary shorted', 0.3),
-            new FaultMode('secondary-shorted', 'secondary shorted', 0.4),
-            new FaultMode('grounded', 'primary grounded', 0.09, 'Ω'),
-        ];
-    }
-
-    public function sourceTerminals(): array
-    {
-        return [['X1', 'X2']];
-    }
-
     public function symbols(): array
     {
         return [new Symbol(SymbolShape::Primary, 'H1', 'H2', 'primary'), new Symbol(SymbolShape::Secondary, 'X1', 'X2', 'secondary')];
@@ -90,8 +72,7 @@ final class ControlTransformer extends Component
 
             return Values::twoPort($primary, $zero, $zero, $secondary, $primaryOpen, $secondaryOpen);
         }
-        $magnitude = $p->number('primary_volts') ** 2 / (0.2 * $p->number('va'));
-        $core = new Complex(0.3 * $magnitude, $magnitude * sqrt(1 - 0.3 ** 2));
+        $core = $this->core($p->number('primary_volts'));
         $ratio = $p->number('open_circuit_volts') / $p->number('primary_volts') * $core->plus($primary)->abs() / $core->abs();
         $mutual = $core->scaled($ratio);
 

@@ -6,7 +6,6 @@ namespace Levin\Core\Parts\Kinds;
 
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\FaultMode;
-use Levin\Core\Parts\Machines\Overload;
 
 /** A motor whose start winding and capacitor are switched out by a centrifugal switch as it comes up. */
 final class MotorCapacitorStart extends CapacitorMotor
@@ -24,16 +23,6 @@ final class MotorCapacitorStart extends CapacitorMotor
     protected function breakaway(): float
     {
         return 0.3;
-    }
-
-    protected function loadExponent(): float
-    {
-        return 2.0;
-    }
-
-    protected function overload(): Overload
-    {
-        return Overload::inFanMotor($this->part->number('fla'));
     }
 
     protected function ownFaults(): array

@@ -6,7 +6,6 @@ namespace Levin\Core\Parts\Kinds;
 
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\FaultMode;
-use Levin\Core\Parts\Machines\Overload;
 
 /** A fan or blower motor with a run capacitor; its overload is inside the winding's common lead. */
 final class MotorPsc extends CapacitorMotor
@@ -19,16 +18,6 @@ final class MotorPsc extends CapacitorMotor
     protected function breakaway(): float
     {
         return 0.05;
-    }
-
-    protected function loadExponent(): float
-    {
-        return 2.0;
-    }
-
-    protected function overload(): Overload
-    {
-        return Overload::inFanMotor($this->part->number('fla'));
     }
 
     protected function ownFaults(): array

@@ -9,7 +9,6 @@ use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
-use Levin\Core\Parts\Machines\Overload;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
@@ -70,16 +69,6 @@ final class MotorPscSpeeds extends CapacitorMotor
     protected function breakaway(): float
     {
         return 0.02;
-    }
-
-    protected function loadExponent(): float
-    {
-        return 2.0;
-    }
-
-    protected function overload(): Overload
-    {
-        return Overload::inFanMotor($this->part->number('fla'));
     }
 
     protected function ownFaults(): array

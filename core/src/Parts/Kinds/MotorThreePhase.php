@@ -25,14 +25,9 @@ final class MotorThreePhase extends ThreePhaseLoad
         return 0.15;
     }
 
-    protected function loadExponent(): float
-    {
-        return 2.0;
-    }
-
     protected function overload(): ?Overload
     {
-        return $this->part->text('overload') === 'outside' ? null : Overload::inFanMotor($this->part->number('fla'));
+        return $this->part->text('overload') === 'outside' ? null : parent::overload();
     }
 
     protected function ownFaults(): array

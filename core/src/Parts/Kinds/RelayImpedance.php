@@ -9,23 +9,10 @@ use Levin\Core\Parts\Definition;
 /** A lockout relay with a coil of high impedance across the safeties: shorted out while they are closed. When one opens, the coil
  * takes the voltage, in series with a contactor coil that is left too little to pull in, opens its own contact in that string and so
  * holds until the call is taken away. */
-final class RelayImpedance extends ContactSet
+final class RelayImpedance extends ChangeoverRelay
 {
     public static function definition(): Definition
     {
         return new Definition('relay-impedance', 'Impedance (lockout) relay', ['A', 'B', 'C', 'NO', 'NC'], self::coilFields(), optional: ['NO']);
-    }
-
-    protected function coil(): array
-    {
-        return ['A', 'B'];
-    }
-
-    protected function contacts(): array
-    {
-        return [
-            self::contact('no', 'C', 'NO'),
-            self::contact('nc', 'C', 'NC', true),
-        ];
     }
 }

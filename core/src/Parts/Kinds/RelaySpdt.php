@@ -7,23 +7,10 @@ namespace Levin\Core\Parts\Kinds;
 use Levin\Core\Parts\Definition;
 
 /** A relay with one changeover contact: a fan relay, a control relay. */
-final class RelaySpdt extends ContactSet
+final class RelaySpdt extends ChangeoverRelay
 {
     public static function definition(): Definition
     {
         return new Definition('relay-spdt', 'Relay, one changeover contact', ['A', 'B', 'C', 'NO', 'NC'], self::coilFields(), optional: ['NO', 'NC']);
-    }
-
-    protected function coil(): array
-    {
-        return ['A', 'B'];
-    }
-
-    protected function contacts(): array
-    {
-        return [
-            self::contact('no', 'C', 'NO'),
-            self::contact('nc', 'C', 'NC', true),
-        ];
     }
 }

@@ -11,7 +11,7 @@ use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Voltages;
 
 /** A relay that waits: its contact moves some seconds after its coil is fed, and goes back some seconds after it is not. */
-final class RelayTimeDelay extends ContactSet
+final class RelayTimeDelay extends ChangeoverRelay
 {
     public static function definition(): Definition
     {
@@ -20,16 +20,6 @@ final class RelayTimeDelay extends ContactSet
             Field::number('on_delay', 's', 'from coil fed to contact moved', 0, 3600, 0),
             Field::number('off_delay', 's', 'from coil dead to contact back', 0, 3600, 0),
         ], optional: ['NO', 'NC']);
-    }
-
-    protected function coil(): array
-    {
-        return ['A', 'B'];
-    }
-
-    protected function contacts(): array
-    {
-        return [self::contact('no', 'C', 'NO'), self::contact('nc', 'C', 'NC', true)];
     }
 
     /** States: out, timing (fed, not moved), in, holding (not fed, not back). */

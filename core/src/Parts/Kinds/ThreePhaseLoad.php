@@ -5,13 +5,9 @@ declare(strict_types=1);
 namespace Levin\Core\Parts\Kinds;
 
 use Levin\Core\Network\Complex;
-use Levin\Core\Parts\Component;
-use Levin\Core\Parts\Drift;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
-use Levin\Core\Parts\Machines\Load;
-use Levin\Core\Parts\Machines\Overload;
 use Levin\Core\Parts\Machines\Running;
 use Levin\Core\Parts\Machines\ThreePhaseMotor;
 use Levin\Core\Parts\Setting;
@@ -27,7 +23,7 @@ use Levin\Core\Parts\Voltages;
  * It turns the way the phase sequence says: with two leads swapped it runs backwards, seen as such. A motor that single-phases
  * at standstill has no torque and hums; one that loses a phase while it runs goes on, at a higher current, if it can.
  */
-abstract class ThreePhaseLoad extends Component
+abstract class ThreePhaseLoad extends InductionMotor
 {
     private const LEADS = ['T1', 'T2', 'T3'];
 
@@ -35,17 +31,6 @@ abstract class ThreePhaseLoad extends Component
 
     /** @var array<string, list<float>> windings worked out before, by what they depend on */
     private array $worked = [];
-
-    /** Torque needed to break away, as a fraction of rated torque. [practice, no published source] */
-    abstract protected function breakaway(): float;
-
-    abstract protected function loadExponent(): float;
-
-    /** The overload inside it; null when it has none and relies on one outside. */
-    abstract protected function overload(): ?Overload;
-
-    /** @return list<FaultMode> */
-    abstract protected function ownFaults(): array;
 
     /** @return list<Field> */
     protected static function motorFields(): array
@@ -57,8 +42,7 @@ abstract class ThreePhaseLoad extends Component
             Field::number('power_factor', '', 'at full load', 0.3, 0.97, 0.85),
             Field::number('winding_ohms', 'Ω', 'between two leads, cold', 0.005, 500),
             Field::number('slip', '', 'at full load: 0.03 is 1746 rpm of 1800', 0.005, 0.15, 0.03),
-            Field::number('load', '×', 'what it turns, against what it is rated for', 0, 3, 1),
-            Field::quantity('load_by', 'the quantity that multiplies its load'),
+            ...self::loadFields(),
         ];
     }
 
@@ -84,16 +68,6 @@ abstract class ThreePhaseLoad extends Component
             Element::between('@1', '@2'),
             Element::between('@1', '#case'),
         ];
-    }
-
-    public function initialState(): string
-    {
-        return Running::STILL;
-    }
-
-    public function stateWhenDead(string $state): string
-    {
-        return $state === Running::TRIPPED ? $state : Running::STILL;
     }
 
     public function stamps(string $state, Setting $setting): array
@@ -139,26 +113,6 @@ abstract class ThreePhaseLoad extends Component
         return $slip === null ? Running::STILL : Running::at($slip).($backwards ? ' backwards' : '');
     }
 
-    public function drift(string $state, Setting $setting, Voltages $voltages): ?Drift
-    {
-        $overload = $this->overload();
-        if ($overload === null) {
-            return null;
-        }
-        if ($state === Running::TRIPPED) {
-            return $overload->open(Running::STILL);
-        }
-
-        return $overload->closed(max($this->amps($state, $setting, $voltages)), Running::TRIPPED);
-    }
-
-    public function senses(): array
-    {
-        $by = $this->part->text('load_by');
-
-        return $by === '' ? [] : [$by];
-    }
-
     public function observables(): array
     {
         return ['runs', 'runs backwards', 'hums', 'silent'];
@@ -170,12 +124,7 @@ abstract class ThreePhaseLoad extends Component
             return str_ends_with($state, 'backwards') ? 'runs backwards' : 'runs';
         }
 
-        return $state !== Running::TRIPPED && max($this->amps($state, $setting, $voltages)) > 0.25 * $this->part->number('lra') ? 'hums' : 'silent';
-    }
-
-    public function told(string $state, string $seen): string
-    {
-        return $state === Running::TRIPPED ? 'tripped on its overload' : $seen;
+        return $this->hums($state, $this->heatingAmps($state, $setting, $voltages)) ? 'hums' : 'silent';
     }
 
     public function faults(): array
@@ -186,9 +135,7 @@ abstract class ThreePhaseLoad extends Component
             new FaultMode('winding3-open', 'winding T3 open', 0.5),
             new FaultMode('shorted', 'windings T1 and T2 shorted together', 0.5),
             new FaultMode('turns-shorted', 'turns shorted between T1 and T2', 0.09, 'share of its ohms'),
-            new FaultMode('grounded', 'winding grounded', 0.8, 'Ω'),
-            new FaultMode('leaky', 'insulation leaky to ground', 0.09, 'Ω'),
-            new FaultMode('dragging', 'dragging: bearing or wheel', 0.09, 'share of rated load'),
+            ...self::commonFaults(),
             ...$this->ownFaults(),
         ];
     }
@@ -204,14 +151,6 @@ abstract class ThreePhaseLoad extends Component
     public function probePairs(): array
     {
         return [['T1', 'T2'], ['T2', 'T3'], ['T1', 'T3']];
-    }
-
-    private function load(Setting $setting): Load
-    {
-        $by = $this->part->text('load_by');
-        $share = $this->part->number('load') * ($by === '' ? 1.0 : $setting->quantity($by)) + ($setting->has('dragging') ? $setting->amount('dragging', 0.6) : 0.0);
-
-        return new Load($share, $this->loadExponent(), $this->machine()->slip);
     }
 
     /** @return list<float> */
@@ -242,15 +181,20 @@ abstract class ThreePhaseLoad extends Component
         return ThreePhaseMotor::sequences($voltages->across('@1', '@3'), $voltages->across('@2', '@3'));
     }
 
-    /** @return non-empty-list<float> amperes in each lead */
-    private function amps(string $state, Setting $setting, Voltages $voltages): array
+    protected function ratedSlip(): float
+    {
+        return $this->machine()->slip;
+    }
+
+    /** The current of the lead that carries most. */
+    protected function heatingAmps(string $state, Setting $setting, Voltages $voltages): float
     {
         $stamps = $this->stamps($state, $setting);
-        $amps = [];
+        $most = 0.0;
         foreach (self::LEADS as $n => $lead) {
-            $amps[] = $voltages->across($lead, '@'.($n + 1))->abs() * $stamps[$n + 1][0];
+            $most = max($most, $voltages->across($lead, '@'.($n + 1))->abs() * $stamps[$n + 1][0]);
         }
 
-        return $amps;
+        return $most;
     }
 }

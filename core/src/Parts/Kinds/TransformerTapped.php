@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Kinds;
 
-use Levin\Core\Network\Complex;
-use Levin\Core\Parts\Component;
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\Drift;
 use Levin\Core\Parts\Element;
@@ -24,7 +22,7 @@ use Levin\Core\Parts\Voltages;
  * the core has the magnetizing branch. Fed on one tap, the others show their own volts. Leakage reactance is left out; no-load
  * current is 20 % of rated at a power factor of 0.3, and the breaker's lag is 30 s [practice, no published source].
  */
-final class TransformerTapped extends Component
+final class TransformerTapped extends Transformers
 {
     private const TAPS = ['H2', 'H3', 'H4'];
 
@@ -81,8 +79,7 @@ final class TransformerTapped extends Component
     {
         $p = $this->part;
         $top = max($this->taps());
-        $magnitude = $top ** 2 / (0.2 * $p->number('va'));
-        $core = (new Complex(0.3 * $magnitude, $magnitude * sqrt(1 - 0.3 ** 2)))->inverse();
+        $core = $this->core($top)->inverse();
         $stamps = [
             $setting->isDirect() ? [1.0, 0.0] : [$core->re, $core->im],
             Values::contact($state === 'set' && ! $setting->has('breaker-open')),
@@ -135,19 +132,7 @@ final class TransformerTapped extends Component
 
     public function faults(): array
     {
-        return [
-            new FaultMode('primary-open', 'primary open', 1.5),
-            new FaultMode('secondary-open', 'secondary open', 0.8),
-            new FaultMode('primary-shorted', 'primary shorted', 0.3),
-            new FaultMode('secondary-shorted', 'secondary shorted', 0.4),
-            new FaultMode('grounded', 'primary grounded', 0.09, 'Ω'),
-            ...($this->part->number('breaker_amps') > 0.0 ? [new FaultMode('breaker-open', 'secondary breaker does not make', 0.3)] : []),
-        ];
-    }
-
-    public function sourceTerminals(): array
-    {
-        return [['X1', 'X2']];
+        return [...parent::faults(), ...($this->part->number('breaker_amps') > 0.0 ? [new FaultMode('breaker-open', 'secondary breaker does not make', 0.3)] : [])];
     }
 
     public function symbols(): array

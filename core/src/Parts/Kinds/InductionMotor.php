@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts\Kinds;
+
+use Levin\Core\Parts\Component;
+use Levin\Core\Parts\Drift;
+use Levin\Core\Parts\FaultMode;
+use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Machines\Load;
+use Levin\Core\Parts\Machines\Overload;
+use Levin\Core\Parts\Machines\Running;
+use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Voltages;
+
+/**
+ * What every induction motor shares, on one phase or three: it stands, runs at a slip, or has tripped; what it turns; the heat in
+ * its overload. A fan motor unless its kind says otherwise.
+ */
+abstract class InductionMotor extends Component
+{
+    /** Torque needed to break away, as a fraction of rated torque. [practice, no published source] */
+    abstract protected function breakaway(): float;
+
+    abstract protected function ratedSlip(): float;
+
+    /** The current its overload feels, amperes. */
+    abstract protected function heatingAmps(string $state, Setting $setting, Voltages $voltages): float;
+
+    /** @return list<FaultMode> modes beyond those every such motor has */
+    abstract protected function ownFaults(): array;
+
+    /** Exponent of the load's torque against speed: the square for a fan or blower [fan laws]. */
+    protected function loadExponent(): float
+    {
+        return 2.0;
+    }
+
+    /** The overload inside it; null when it has none and relies on one outside. */
+    protected function overload(): ?Overload
+    {
+        return Overload::inFanMotor($this->part->number('fla'));
+    }
+
+    /** @return list<Field> */
+    protected static function loadFields(): array
+    {
+        return [
+            Field::number('load', '×', 'what it turns, against what it is rated for', 0, 3, 1),
+            Field::quantity('load_by', 'the quantity that multiplies its load'),
+        ];
+    }
+
+    /** @return list<FaultMode> */
+    protected static function commonFaults(): array
+    {
+        return [
+            new FaultMode('grounded', 'winding grounded', 0.8, 'Ω'),
+            new FaultMode('leaky', 'insulation leaky to ground', 0.09, 'Ω'),
+            new FaultMode('dragging', 'dragging: bearing or wheel', 0.09, 'share of rated load'),
+        ];
+    }
+
+    public function initialState(): string
+    {
+        return Running::STILL;
+    }
+
+    public function stateWhenDead(string $state): string
+    {
+        return $state === Running::TRIPPED ? $state : Running::STILL;
+    }
+
+    public function drift(string $state, Setting $setting, Voltages $voltages): ?Drift
+    {
+        $overload = $this->overload();
+
+        return $state === Running::TRIPPED
+            ? $overload?->open(Running::STILL)
+            : $overload?->closed($this->heatingAmps($state, $setting, $voltages), Running::TRIPPED);
+    }
+
+    public function senses(): array
+    {
+        $by = $this->part->text('load_by');
+
+        return $by === '' ? [] : [$by];
+    }
+
+    public function told(string $state, string $seen): string
+    {
+        return $state === Running::TRIPPED ? 'tripped on its overload' : $seen;
+    }
+
+    protected function load(Setting $setting): Load
+    {
+        $by = $this->part->text('load_by');
+        $share = $this->part->number('load') * ($by === '' ? 1.0 : $setting->quantity($by)) + ($setting->has('dragging') ? $setting->amount('dragging', 0.6) : 0.0);
+
+        return new Load($share, $this->loadExponent(), $this->ratedSlip());
+    }
+
+    /** Whether it hums: it stands, is not open on its overload, and takes a good part of its locked current. */
+    protected function hums(string $state, float $amps): bool
+    {
+        return $state === Running::STILL && $amps > 0.25 * $this->part->number('lra');
+    }
+}
