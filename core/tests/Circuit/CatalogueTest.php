@@ -107,6 +107,7 @@ it('has no failure mode that shows nowhere, under no condition of the unit it is
 })->with(Unit::everyShipped());
 
 it('names only its own terminals in symbols and probe pairs', function (Component $part): void {
+    expect($part->part->terminals)->not->toBe([]);
     foreach ([...array_map(fn ($s): array => [$s->left, $s->right], $part->symbols()), ...$part->probePairs(), ...$part->capacitorPairs(), ...$part->sourceTerminals()] as $pair) {
         foreach ($pair as $terminal) {
             expect($part->part->terminals)->toContain($terminal);

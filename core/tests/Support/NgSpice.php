@@ -57,7 +57,7 @@ final class NgSpice
         static $count = 0;
         $folder = sys_get_temp_dir().'/levin-spice-'.getmypid().'-'.($count++ % self::ABREAST);
         is_dir($folder) || mkdir($folder);
-        @unlink("$folder/out.dat");
+        is_file("$folder/out.dat") && unlink("$folder/out.dat");
         $vectors = implode(' ', array_map(static fn (int $n): string => "v(n$n)", self::nodes($settled)));
         $hertz = sprintf('%.17g', $settled->model->circuit->frequency);
         $control = ".control\nset numdgt=16\nset wr_singlescale\nac lin 1 $hertz $hertz\nwrdata $folder/out.dat $vectors\n.endc\n.end";
