@@ -273,3 +273,30 @@ it('lets a technician read another\'s call and not change it', function (): void
     $this->sees("This is Ravi Penhallow's call.");
     expect($this->find('[data-condition=disconnect]')->isEnabled())->toBeFalse();
 });
+
+it('takes a flash code on the furnace, follows the advice and finds the igniter', function (): void {
+    $this->signIn('marit');
+    $call = $this->call(1049);
+    $this->visit("/calls/$call");
+    $this->find('svg.ladder');
+    $furnace = Unit::shipped('gas-furnace');
+    $hidden = $furnace->with('HSI:cracked');
+    expect($hidden->observed('IFC'))->toBe('6 flashes');
+    for ($tests = 0; $tests < 10; $tests++) {
+        $trace = $this->api("calls/$call");
+        if ($trace['suspects']['found'] !== null) {
+            break;
+        }
+        $advice = $trace['next'][0];
+        $this->sees($advice['title'], '[data-next-title]');
+        $events = count($trace['events']) + 1;
+        if ($advice['function'] === null) {
+            $this->click("[data-seen='{$hidden->observed($advice['red'])}']");
+        } else {
+            $this->type('input[name=reading]', $furnace->read(MeterFunction::from($advice['function']), $advice['red'], $advice['black'], $hidden)->display());
+            $this->press('Keep the reading');
+        }
+        $this->until(fn (): bool => str_contains($this->text('[aria-label=Log] h2'), "· $events"), "event $events in the log");
+    }
+    $this->sees('Hot-surface igniter: cracked', '[data-finding]');
+});

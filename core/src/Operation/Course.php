@@ -202,12 +202,6 @@ final class Course
         $this->rebuild();
     }
 
-    /** The value of a part's level: 1 is where it acts. */
-    public function level(string $part): float
-    {
-        return $this->levels[$part] ?? 0.0;
-    }
-
     private function rebuild(): void
     {
         $everything = [...array_keys($this->model->components), ...array_keys($this->model->circuit->wires)];

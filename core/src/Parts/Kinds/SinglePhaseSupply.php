@@ -13,7 +13,7 @@ final class SinglePhaseSupply extends Supplies
     public static function definition(): Definition
     {
         return new Definition('supply-single-phase', 'Single-phase supply, line and neutral', ['L', 'N', 'G'], [
-            Field::number('volts', 'V', 'line to neutral', 90, 600, 120),
+            Field::number('volts', 'V', 'line to neutral; a low-voltage bench supply counts too', 5, 600, 120),
             ...self::legFields('L'),
         ], bare: ['L', 'N', 'G']);
     }

@@ -79,11 +79,6 @@ final readonly class Input
         return $value > $this->above && $value < $this->below;
     }
 
-    public function isAmps(): bool
-    {
-        return $this->form === 'amps';
-    }
-
     private function feeds(): bool
     {
         return $this->form === 'dc' || $this->form === 'probe';
