@@ -29,7 +29,7 @@ it('shows a dozen volts across a bad contact in a 24 V circuit, and the coil doe
     $across = $unit->volts('HP.1', 'HP.2', $settled);
     expect($across)->toBeGreaterThan(8)->toBeLessThan(18)
         ->and($unit->volts('CC.A', 'CC.B', $settled) + $across)->toBeGreaterThan(24)
-        ->and($settled->observed('CC'))->toBe('dropped out');
+        ->and($settled->states['CC'])->toBe('out')->and($settled->observed('COMP'))->toBe('silent');
 });
 
 it('feeds a dead leg back through what joins the legs: to ground it reads, from line to line it does not', function (): void {
@@ -149,6 +149,14 @@ it('runs a load that will not stop from a welded contactor, and drops some tenth
         ->and($unit->volts('CC1.A', 'CC1.B', $idle))->toBeLessThan(1)
         ->and($unit->volts('CC1.L1', 'CC1.T1', $worn))->toBeGreaterThan(0.3)->toBeLessThan(2)
         ->and($unit->volts('CC1.L2', 'CC1.T2', $worn))->toBeLessThan(0.1);
+});
+
+it('buzzes when its coil is fed and its armature sticks or its volts are short, and is still with its coil open', function (): void {
+    $unit = Unit::cooling();
+    expect($unit->with('CC:stuck-open')->observed('CC'))->toBe('buzzes')
+        ->and($unit->with('HP:worn=24')->observed('CC'))->toBe('buzzes')
+        ->and($unit->with('CC:coil-open')->observed('CC'))->toBe('dropped out')
+        ->and($unit->with('HP:open')->observed('CC'))->toBe('dropped out');
 });
 
 it('keeps a fan running from a stuck relay with the 24 V circuit dead and nobody calling', function (): void {

@@ -6,6 +6,8 @@ namespace Levin\Core\Parts\Kinds;
 
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Voltages;
 
 /** A potential relay: coil 5–2 across the start winding, contact 1–2 closed at rest; it lifts on the voltage of a motor that has come up. */
 final class RelayPotential extends ContactSet
@@ -40,5 +42,16 @@ final class RelayPotential extends ContactSet
     protected function dropOut(): float
     {
         return $this->part->number('drop_out') / $this->part->number('coil_volts');
+    }
+
+    public function observables(): array
+    {
+        return ['pulled in', 'dropped out'];
+    }
+
+    /** Its coil is too fine to be heard. */
+    public function observed(string $state, Setting $setting, Voltages $voltages): string
+    {
+        return $state === 'in' || $setting->has('welded') ? 'pulled in' : 'dropped out';
     }
 }

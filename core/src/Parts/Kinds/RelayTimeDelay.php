@@ -46,6 +46,11 @@ final class RelayTimeDelay extends ChangeoverRelay
         };
     }
 
+    public function observables(): array
+    {
+        return ['pulled in', 'dropped out'];
+    }
+
     public function observed(string $state, Setting $setting, Voltages $voltages): string
     {
         return $this->isMoved($state, $setting) || $setting->has('welded') ? 'pulled in' : 'dropped out';
