@@ -80,8 +80,10 @@ it('pumps down when the box is cold, starts on pressure, defrosts, drips and del
     $run = Unit::shipped('freezer-pump-down')->run('until: 8 h');
     $cold = $run->when('BT', 'open') ?? INF;
     $defrost = $run->when('DT', 'defrosting') ?? INF;
-    $end = $run->when('DT', 'refrigerating', $defrost) ?? INF;
-    expect($run->when('LLS', 'closed'))->toBe($cold)
+    $end = $run->when('DT', 'dripping', $defrost) ?? INF;
+    expect($run->when('DT', 'refrigerating', $defrost))->toEqualWithDelta($end + 180, 0.5)
+        ->and($run->when('LLS', 'open', $defrost))->toBeGreaterThanOrEqual($end + 180)
+        ->and($run->when('LLS', 'closed'))->toBe($cold)
         ->and($run->when('LPC', 'open'))->toBeGreaterThan($cold + 10)->toBeLessThan($cold + 300)
         ->and($run->when('COMP', 'silent'))->toBe($run->when('LPC', 'open'))
         ->and($defrost)->toEqualWithDelta(6 * 3600, 1)
@@ -95,7 +97,7 @@ it('pumps down when the box is cold, starts on pressure, defrosts, drips and del
 it('leaves the heaters on their full time, and to their limit, when the termination switch never closes', function (): void {
     $run = Unit::shipped('freezer-pump-down')->run('until: 7 h', ['DTX:open']);
     $defrost = $run->when('DT', 'defrosting') ?? INF;
-    expect($run->when('DT', 'refrigerating', $defrost))->toEqualWithDelta($defrost + 2400, 1);
+    expect($run->when('DT', 'dripping', $defrost))->toEqualWithDelta($defrost + 2400, 1);
 });
 
 it('cycles the fan on either of two switches in the cold', function (): void {

@@ -247,3 +247,30 @@ it('holds the lockout of an impedance relay after its switch has closed again, u
         // closing the switch shorts the coil out again; what has dropped out by then stays so only through the relay's own contact
         ->and($run->when('CC1', 'pulled in', 12))->toEqualWithDelta(25, 0.5);
 });
+
+it('reads otherwise everywhere once one lead is off: an open pole seems closed until the winding behind it is lifted', function (): void {
+    $unit = Unit::cooling();
+    $across = fn (array $lifted): ?float => $unit->read(MeterFunction::Ohms, 'CC.T1', 'CC.T2', $unit->settler->settle($unit->off()->lifting($lifted)))->value;
+    expect($across([]))->toBeLessThan(3)
+        // without the compressor only the fan is left, and without either the pole reads what it is: open
+        ->and($across(['w10', 'w11', 'w12']))->toBeGreaterThan(20)->toBeLessThan(60)
+        ->and($across(['w10', 'w11', 'w12', 'w16']))->toBeNull();
+});
+
+it('finds the draft motor dead with the call and the safeties good and nothing out of the board: the board\'s relay', function (): void {
+    $unit = Unit::shipped('gas-furnace');
+    $settled = $unit->with('IFC:inducer-open');
+    expect($settled->observed('IND'))->toBe('silent')
+        ->and($unit->volts('IFC.W', 'IFC.C', $settled))->toBeGreaterThan(24)
+        ->and($unit->volts('IFC.LS', 'IFC.C', $settled))->toBeGreaterThan(24)
+        ->and($unit->volts('IFC.L', 'IFC.N', $settled))->toBeGreaterThan(115)
+        ->and($unit->volts('IFC.IND', 'IFC.N', $settled))->toBeLessThan(1);
+});
+
+it('pops the small breaker of its transformer on a rub-out on the 24 V side, and again when it is reset', function (): void {
+    $unit = Unit::shipped('air-handler-electric');
+    $run = $unit->run("until: 3 min\nevents: [{ at: 90 s, reset: [T1] }]\n", ['w36:grounded']);
+    expect($run->happenings[0]->at)->toBe(0.0)
+        ->and($run->end->observed('T1'))->toBe('button out')
+        ->and($run->end->observed('IBM'))->toBe('still');
+});

@@ -10,6 +10,7 @@ use Levin\Core\Parts\Drift;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Pending;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
@@ -18,7 +19,8 @@ use Levin\Core\Parts\Voltages;
 
 /**
  * A defrost timer: a clock motor L–N that passes L on to F (refrigeration and fans), and every so many hours to H (heaters) instead,
- * until X is fed back from the termination switch or the longest time is up. Without power it stands and keeps its place.
+ * until X is fed back from the termination switch or the longest time is up; then it feeds neither while the coil drips. Without power
+ * it stands and keeps its place.
  */
 final class DefrostTimer extends Component
 {
@@ -28,6 +30,7 @@ final class DefrostTimer extends Component
             Field::number('volts', 'V', 'of its motor', 100, 250, 240),
             Field::number('every', 'h', 'from one defrost to the next', 0.1, 24, 6),
             Field::number('longest', 'min', 'of a defrost', 1, 120, 30),
+            Field::number('drip', 'min', 'with neither heaters nor refrigeration afterwards', 0, 30, 0),
         ], bare: ['X']);
     }
 
@@ -48,7 +51,12 @@ final class DefrostTimer extends Component
 
     public function nextState(string $state, Setting $setting, Voltages $voltages): string
     {
-        return $state === 'defrosting' && $voltages->across('X', 'N')->abs() > 0.75 * $this->part->number('volts') ? 'refrigerating' : $state;
+        return $state === 'defrosting' && $voltages->across('X', 'N')->abs() > 0.75 * $this->part->number('volts') ? $this->afterDefrost() : $state;
+    }
+
+    public function pending(string $state, Setting $setting, Voltages $voltages): array
+    {
+        return $state === 'dripping' && ! $setting->has('clock-dead') ? [new Pending('refrigerating', 60 * $this->part->number('drip'))] : [];
     }
 
     public function drift(string $state, Setting $setting, Voltages $voltages): ?Drift
@@ -59,7 +67,7 @@ final class DefrostTimer extends Component
 
         // one clock for both, in seconds round the dial: a defrost that ends early waits for the rest of its time
         return $state === 'defrosting'
-            ? Drift::counting(60 * $this->part->number('longest'), 'refrigerating')
+            ? Drift::counting(60 * $this->part->number('longest'), $this->afterDefrost())
             : Drift::counting(3600 * $this->part->number('every'), 'defrosting');
     }
 
@@ -75,7 +83,7 @@ final class DefrostTimer extends Component
 
     public function observables(): array
     {
-        return ['refrigerating', 'defrosting'];
+        return ['refrigerating', 'defrosting', 'dripping'];
     }
 
     public function observed(string $state, Setting $setting, Voltages $voltages): string
@@ -102,5 +110,10 @@ final class DefrostTimer extends Component
             new Symbol(SymbolShape::Contact, 'L', 'H', 'defrost'),
             new Symbol(SymbolShape::Coil, 'X', 'N', 'ends it'),
         ];
+    }
+
+    private function afterDefrost(): string
+    {
+        return $this->part->number('drip') > 0.0 ? 'dripping' : 'refrigerating';
     }
 }
