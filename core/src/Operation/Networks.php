@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Operation;
 
 use Levin\Core\Circuit\Conditions;
+use Levin\Core\Circuit\Quantity;
 use Levin\Core\Network\Factorisation;
 use Levin\Core\Parts\Shape;
 
@@ -16,8 +17,12 @@ final class Networks
     /** @var array<string, Factorisation> healthy networks in the initial state, by conditions and frequency */
     private array $bases = [];
 
+    /** @var array<string, float> quantities in ordinary working */
+    private readonly array $normal;
+
     public function __construct(private readonly Model $model)
     {
+        $this->normal = array_map(static fn (Quantity $q): float => $q->normal, $model->circuit->quantities);
     }
 
     /**
@@ -29,7 +34,11 @@ final class Networks
      */
     public function at(Conditions $conditions, array $targets, array $states, array $modes, float $omega): Factorisation
     {
-        return $this->changed($this->base($conditions, $omega), $targets, $states, $modes, $conditions, $omega);
+        // one base serves whatever the quantities are; what follows those that have moved is changed on top of it
+        $moved = array_diff_assoc($conditions->numbers(), $this->normal);
+        $followers = array_merge(...array_map(fn (string $name): array => $this->model->followers[$name] ?? [], array_keys($moved)));
+
+        return $this->changed($this->base($conditions->withNumbers($this->normal), $omega), array_values(array_unique([...$targets, ...$followers])), $states, $modes, $conditions, $omega);
     }
 
     /**
