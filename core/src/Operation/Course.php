@@ -258,7 +258,9 @@ final class Course
         $states = $this->states;
         foreach ($states as $id => $state) {
             $component = $this->model->components[$id];
-            $states[$id] = $component->nextState($state, $this->setting($id), $this->voltagesOf($component));
+            $states[$id] = $this->conditions->hasRemoved($id)
+                ? $component->stateWhenDead($state)
+                : $component->nextState($state, $this->setting($id), $this->voltagesOf($component));
         }
 
         return $states;
@@ -367,7 +369,7 @@ final class Course
     {
         $drifts = [];
         foreach ($this->model->components as $id => $component) {
-            $drift = $component->drift($this->states[$id] ?? '', $this->setting($id), $this->voltagesOf($component));
+            $drift = $this->conditions->hasRemoved($id) ? null : $component->drift($this->states[$id] ?? '', $this->setting($id), $this->voltagesOf($component));
             if ($drift !== null) {
                 $drifts[$id] = $drift;
             }
@@ -407,7 +409,7 @@ final class Course
         // in a circuit that chatters nothing lasts long enough to time anything
         foreach ($this->chattering === [] ? $this->states : [] as $id => $state) {
             $component = $this->model->components[$id];
-            foreach ($component->pending($state, $this->setting($id), $this->voltagesOf($component)) as $pending) {
+            foreach ($this->conditions->hasRemoved($id) ? [] : $component->pending($state, $this->setting($id), $this->voltagesOf($component)) as $pending) {
                 $all[] = [$id, $pending];
             }
         }

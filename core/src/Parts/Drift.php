@@ -11,14 +11,17 @@ namespace Levin\Core\Parts;
  */
 final readonly class Drift
 {
-    private function __construct(public float $target, public float $lag, public float $threshold, public bool $rising, public string $next)
+    private function __construct(public float $target, public float $lag, public float $threshold, public bool $rising, public string $next, private bool $startsOver = false)
     {
     }
 
-    /** @param  float  $lag  time constant, seconds */
-    public static function warmingTo(float $target, float $lag, float $threshold, string $next): self
+    /**
+     * @param  float  $lag  time constant, seconds
+     * @param  bool  $startsOver  what warms next is another body, cold: the next fuse of three
+     */
+    public static function warmingTo(float $target, float $lag, float $threshold, string $next, bool $startsOver = false): self
     {
-        return new self($target, $lag, $threshold, true, $next);
+        return new self($target, $lag, $threshold, true, $next, $startsOver);
     }
 
     /** @param  float  $lag  time constant, seconds */
@@ -30,13 +33,13 @@ final readonly class Drift
     /** A count of seconds. */
     public static function counting(float $threshold, string $next): self
     {
-        return new self(INF, 0.0, $threshold, true, $next);
+        return new self(INF, 0.0, $threshold, true, $next, true);
     }
 
     /** Where the level stands once the threshold has been passed: a count starts over, heat stays. */
     public function left(): float
     {
-        return is_infinite($this->target) ? 0.0 : $this->threshold;
+        return $this->startsOver ? 0.0 : $this->threshold;
     }
 
     /** The level some seconds on. */
@@ -48,14 +51,14 @@ final readonly class Drift
     /** Seconds until the threshold is reached from a level; infinite when never. */
     public function reaches(float $level): float
     {
+        if ($this->rising ? $this->target <= $this->threshold : $this->target >= $this->threshold) {
+            return INF;
+        }
         if ($this->rising ? $level >= $this->threshold : $level <= $this->threshold) {
             return 0.0;
         }
         if (is_infinite($this->target)) {
             return $this->threshold - $level;
-        }
-        if ($this->rising ? $this->target <= $this->threshold : $this->target >= $this->threshold) {
-            return INF;
         }
 
         return $this->lag * log(($this->target - $level) / ($this->target - $this->threshold));

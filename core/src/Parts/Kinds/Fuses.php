@@ -39,7 +39,7 @@ abstract class Fuses extends Component
 
     protected function melting(float $amps, string $next): Drift
     {
-        return Drift::warmingTo(($amps / ($this->part->number('amps') * self::HOLDS)) ** 2, self::LAG[$this->part->text('curve')], 1.0, $next);
+        return Drift::warmingTo(($amps / ($this->part->number('amps') * self::HOLDS)) ** 2, self::LAG[$this->part->text('curve')], 1.0, $next, startsOver: true);
     }
 
     public function stateWhenDead(string $state): string
