@@ -150,3 +150,22 @@ it('says of a script what is wrong, where, and what to do', function (string $sc
 })->throws(InvalidCircuit::class)->with([
     ["until: soon\n", ''], ["events: []\n", ''], ["until: 10 s\nevents: [{ at: 1 s, brake: [CC] }]\n", ''], ["until: 10 s\nintermittent: [{ fault: 'w24:open', when: ['COMP'] }]\n", ''],
 ]);
+
+it('comes to the end of twenty minutes with any part failed, in finite numbers and with time going one way', function (string $id): void {
+    $unit = Unit::shipped($id);
+    foreach (array_keys($unit->model()->faults) as $n => $fault) {
+        if ($n % 5 !== 0) {
+            continue;
+        }
+        $run = $unit->run('until: 20 min', [$fault]);
+        $before = 0.0;
+        foreach ($run->happenings as $happening) {
+            expect($happening->at)->toBeGreaterThanOrEqual($before, $fault)->toBeLessThanOrEqual(1200.0);
+            foreach ([...$happening->amps, ...$happening->quantities] as $value) {
+                expect(is_finite($value))->toBeTrue($fault);
+            }
+            $before = $happening->at;
+        }
+        expect($run->finished)->toBeTrue($fault)->and(min($run->happenings[0]->amps))->toBeGreaterThanOrEqual(0);
+    }
+})->with(Unit::everyShipped());
