@@ -71,6 +71,9 @@ final class Model
     /** @var array<string, list<float>> levels of each quantity at which a part or a rule acts */
     public readonly array $marks;
 
+    /** @var array<string, array<string, int>> nodes by part and its own name for them */
+    private array $local = [];
+
     /** @var array<int, float> farads between neighbours, by branch */
     private array $coupling = [];
 
@@ -165,6 +168,12 @@ final class Model
     public function node(string $point): int
     {
         return $this->nodes[$point] ?? throw UnknownName::point($point, $this->circuit->points());
+    }
+
+    /** The node of a part's own terminal or inside node; asked for thousands of times, so remembered. */
+    public function nodeOf(Component $component, string $local): int
+    {
+        return $this->local[$component->part->id][$local] ??= $this->node(self::nodeName($component, $local, $this->circuit->earth));
     }
 
     /** @throws UnknownName */

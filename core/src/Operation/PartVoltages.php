@@ -22,7 +22,7 @@ final readonly class PartVoltages implements Voltages
 
     public function across(string $a, string $b): Complex
     {
-        [$p, $q] = [$this->node($a), $this->node($b)];
+        [$p, $q] = [$this->model->nodeOf($this->component, $a), $this->model->nodeOf($this->component, $b)];
 
         return new Complex(($p < 0 ? 0.0 : $this->re[$p]) - ($q < 0 ? 0.0 : $this->re[$q]), ($p < 0 ? 0.0 : $this->im[$p]) - ($q < 0 ? 0.0 : $this->im[$q]));
     }
@@ -32,14 +32,9 @@ final readonly class PartVoltages implements Voltages
         if ($this->direct === null) {
             return 0.0;
         }
-        [$p, $q] = [$this->node($a), $this->node($b)];
+        [$p, $q] = [$this->model->nodeOf($this->component, $a), $this->model->nodeOf($this->component, $b)];
         $volts = ($this->direct)();
 
         return ($p < 0 ? 0.0 : $volts[$p]) - ($q < 0 ? 0.0 : $volts[$q]);
-    }
-
-    private function node(string $local): int
-    {
-        return $this->model->node(Model::nodeName($this->component, $local, $this->model->circuit->earth));
     }
 }
