@@ -35,7 +35,7 @@ final class Runner
     {
         $situation = Situation::of($circuit, [...$when, ...$script->start], [...$faults, ...$script->faults]);
         $model = new Model($situation->circuit);
-        foreach ([...$script->deeds] as $deed) {
+        foreach ($script->deeds as $deed) {
             array_map($model->fault(...), [...$deed->fault, ...$deed->mend]);
         }
         array_map(static fn (Intermittent $i) => $model->fault($i->fault), $script->intermittents);
