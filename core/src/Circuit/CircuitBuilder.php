@@ -155,7 +155,7 @@ final class CircuitBuilder
                     $this->problem($this->lines->of(['quantities', $name]), $name, $e->getMessage(), '');
                 }
             }
-            $rules[] = new Rule($clauses, self::float($rule, 'towards'), max(1e-3, self::float($rule, 'lag')));
+            $rules[] = new Rule($clauses, new Lag(self::float($rule, 'towards'), max(1e-3, self::float($rule, 'lag'))));
         }
 
         return new Quantity($name, self::string($data, 'label'), self::string($data, 'unit'), self::float($data, 'normal'), ($data['quick'] ?? false) === true, $rules);

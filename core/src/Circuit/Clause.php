@@ -52,4 +52,21 @@ final readonly class Clause
 
         return $is !== $this->negated;
     }
+
+    /**
+     * Whether all of some clauses hold.
+     *
+     * @param  list<self>  $clauses
+     * @param  callable(string): string  $observed  what is seen of a part now
+     */
+    public static function allHold(array $clauses, Conditions $conditions, callable $observed): bool
+    {
+        foreach ($clauses as $clause) {
+            if (! $clause->holds($conditions, $observed)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
 }

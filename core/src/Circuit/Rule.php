@@ -9,10 +9,9 @@ final readonly class Rule
 {
     /**
      * @param  list<Clause>  $when  all must hold; none means always
-     * @param  float  $towards  in the quantity's unit
-     * @param  float  $lag  time constant, seconds
+     * @param  Lag  $lag  in the quantity's unit
      */
-    public function __construct(public array $when, public float $towards, public float $lag)
+    public function __construct(public array $when, public Lag $lag)
     {
     }
 }

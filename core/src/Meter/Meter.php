@@ -135,8 +135,7 @@ final class Meter
     private function directVolts(Settled $circuit, string $red, string $black): float
     {
         $model = $this->settler->model;
-        $network = $this->settler->dead($circuit->conditions, $circuit->faults, $circuit->states, 0.0);
-        [$re] = $network->solve(...$this->settler->networks->injection($circuit->states, $model->modesByTarget($circuit->faults), $circuit->conditions, 0.0));
+        [$network, $re] = $this->settler->networks->direct($circuit->conditions, $circuit->states, $model->modesByTarget($circuit->faults));
         [$a, $b] = [$model->node($red), $model->node($black)];
         $open = ($a < 0 ? 0.0 : $re[$a]) - ($b < 0 ? 0.0 : $re[$b]);
 

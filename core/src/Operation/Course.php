@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Levin\Core\Operation;
 
+use Levin\Core\Circuit\Clause;
 use Levin\Core\Circuit\Conditions;
+use Levin\Core\Circuit\Lag;
 use Levin\Core\Circuit\Quantity;
 use Levin\Core\Circuit\Rule;
 use Levin\Core\Network\Factorisation;
@@ -70,10 +72,8 @@ final class Course
     public function __construct(private readonly Model $model, private readonly Networks $networks, private Conditions $conditions, private array $faults, array $states)
     {
         $this->modes = $model->modesByTarget($faults);
-        $initial = $model->initialStates();
-        $this->states = [...$initial, ...$states];
-        $targets = [...array_keys($this->modes), ...array_keys(array_diff_assoc($this->states, $initial))];
-        $this->network = $networks->at($conditions, $targets, $this->states, $this->modes, $model->omega);
+        $this->states = [...$model->initialStates(), ...$states];
+        $this->network = $networks->at($conditions, $this->states, $this->modes, $model->omega);
         $this->rest();
     }
 
@@ -131,32 +131,31 @@ final class Course
     public function goOn(float $until): bool
     {
         [$at, $id, $next] = $this->nextTimer();
+        [$drifts, $moving] = [$this->drifts(), $this->movingQuantities()];
         $left = null;
-        foreach ($this->drifts() as $part => $drift) {
+        foreach ($drifts as $part => $drift) {
             $reached = $this->time + $drift->reaches($this->levels[$part] ?? 0.0);
             if ($reached < $at) {
                 [$at, $id, $next, $left] = [$reached, $part, $drift->next, $drift->left()];
             }
         }
         $mark = null;
-        foreach ($this->movingQuantities() as $name => $rule) {
-            foreach ($this->marksOf($name) as $level) {
-                $from = $this->conditions->number($name);
-                $reached = self::crossing($from, $rule, $level);
-                if ($reached !== null && $this->time + $reached < $at) {
-                    [$at, $id, $mark] = [$this->time + $reached, null, [$name, $level + ($rule->towards - $from) * 1e-9]];
+        foreach ($moving as $name => $lag) {
+            $from = $this->conditions->number($name);
+            foreach ($this->model->marks[$name] ?? [] as $level) {
+                $reached = $this->time + $lag->reaches($from, $level);
+                if ($reached < $at) {
+                    [$at, $id, $mark] = [$reached, null, [$name, $level + ($lag->target - $from) * 1e-9]];
                 }
             }
-            if ($this->isFollowed($name) && $this->time + self::STEP * $rule->lag < $at) {
-                [$at, $id, $mark] = [$this->time + self::STEP * $rule->lag, null, [$name, null]];
+            if ($this->isFollowed($name, $lag) && $this->time + self::STEP * $lag->seconds < $at) {
+                [$at, $id, $mark] = [$this->time + self::STEP * $lag->seconds, null, [$name, null]];
             }
         }
+        $this->pass(min($at, $until) - $this->time, $drifts, $moving);
         if ($at > $until) {
-            $this->pass($until - $this->time);
-
             return false;
         }
-        $this->pass($at - $this->time);
         if ($id !== null) {
             if ($left !== null) {
                 $this->levels[$id] = $left;
@@ -272,8 +271,8 @@ final class Course
         $numbers = [];
         foreach ($this->model->quick as $quantity) {
             $rule = $this->ruleNow($quantity);
-            if ($rule !== null && $rule->towards !== $this->conditions->number($quantity->name)) {
-                $numbers[$quantity->name] = $rule->towards;
+            if ($rule !== null && $rule->lag->target !== $this->conditions->number($quantity->name)) {
+                $numbers[$quantity->name] = $rule->lag->target;
             }
         }
 
@@ -283,13 +282,9 @@ final class Course
     private function ruleNow(Quantity $quantity): ?Rule
     {
         foreach ($quantity->rules as $rule) {
-            foreach ($rule->when as $clause) {
-                if (! $clause->holds($this->conditions, $this->observed(...))) {
-                    continue 2;
-                }
+            if (Clause::allHold($rule->when, $this->conditions, $this->observed(...))) {
+                return $rule;
             }
-
-            return $rule;
         }
 
         return null;
@@ -302,40 +297,25 @@ final class Course
         return $component->observed($this->states[$id] ?? '', $this->setting($id), $this->voltagesOf($component));
     }
 
-    /** @return array<string, Rule> slow quantities not yet where they are heading */
+    /** @return array<string, Lag> how each slow quantity that is not yet where it is heading moves */
     private function movingQuantities(): array
     {
         $moving = [];
         foreach ($this->model->circuit->quantities as $name => $quantity) {
             $rule = $quantity->quick ? null : $this->ruleNow($quantity);
-            if ($rule !== null && abs($rule->towards - $this->conditions->number($name)) > 1e-9 * (1.0 + abs($rule->towards))) {
-                $moving[$name] = $rule;
+            if ($rule !== null && abs($rule->lag->target - $this->conditions->number($name)) > 1e-9 * (1.0 + abs($rule->lag->target))) {
+                $moving[$name] = $rule->lag;
             }
         }
 
         return $moving;
     }
 
-    /** Seconds until a quantity reaches a level on its way; null when it does not. */
-    private static function crossing(float $from, Rule $rule, float $level): ?float
+    /** Whether a part follows a quantity continuously that still has some way to go. */
+    private function isFollowed(string $name, Lag $lag): bool
     {
-        $share = ($level - $from) / ($rule->towards - $from);
-
-        return $share <= 1e-9 || $share >= 1.0 ? null : -$rule->lag * log(1.0 - $share);
-    }
-
-    /** @return list<float> levels of a quantity at which something acts */
-    private function marksOf(string $name): array
-    {
-        return $this->model->marks[$name] ?? [];
-    }
-
-    private function isFollowed(string $name): bool
-    {
-        $rule = $this->movingQuantities()[$name] ?? null;
-
-        return $rule !== null && $this->followers([$name]) !== []
-            && abs($rule->towards - $this->conditions->number($name)) > self::CLOSE * max(abs($rule->towards), abs($this->model->circuit->quantities[$name]->normal), 1e-9);
+        return $this->followers([$name]) !== []
+            && abs($lag->target - $this->conditions->number($name)) > self::CLOSE * max(abs($lag->target), abs($this->model->circuit->quantities[$name]->normal), 1e-9);
     }
 
     /**
@@ -347,18 +327,23 @@ final class Course
         return array_values(array_unique(array_merge(...array_map(fn (string $n): array => $this->model->followers[$n] ?? [], $names))));
     }
 
-    /** Levels and slow quantities move on. */
-    private function pass(float $seconds): void
+    /**
+     * Levels and slow quantities move on.
+     *
+     * @param  array<string, Drift>  $drifts
+     * @param  array<string, Lag>  $moving
+     */
+    private function pass(float $seconds, array $drifts, array $moving): void
     {
         if ($seconds <= 0.0) {
             return;
         }
-        foreach ($this->drifts() as $id => $drift) {
+        foreach ($drifts as $id => $drift) {
             $this->levels[$id] = $drift->after($this->levels[$id] ?? 0.0, $seconds);
         }
         $numbers = [];
-        foreach ($this->movingQuantities() as $name => $rule) {
-            $numbers[$name] = $rule->towards + ($this->conditions->number($name) - $rule->towards) * exp(-$seconds / $rule->lag);
+        foreach ($moving as $name => $lag) {
+            $numbers[$name] = $lag->after($this->conditions->number($name), $seconds);
         }
         $this->conditions = $this->conditions->withNumbers($numbers);
         $this->time += $seconds;
@@ -430,13 +415,7 @@ final class Course
     /** @return array<int, float> node voltages of a d.c. solve in the present states, made when first asked for */
     private function directVolts(): array
     {
-        if ($this->direct === null) {
-            $targets = [...array_keys($this->modes), ...array_keys(array_diff_assoc($this->states, $this->model->initialStates()))];
-            $network = $this->networks->at($this->conditions, $targets, $this->states, $this->modes, 0.0);
-            $this->direct = $network->solve(...$this->networks->injection($this->states, $this->modes, $this->conditions, 0.0))[0];
-        }
-
-        return $this->direct;
+        return $this->direct ??= $this->networks->direct($this->conditions, $this->states, $this->modes)[1];
     }
 
     /**

@@ -28,12 +28,12 @@ final class Networks
     /**
      * The network with parts and wires in given states.
      *
-     * @param  list<string>  $targets  parts and wires whose values may differ from those of the base
      * @param  array<string, string>  $states
      * @param  array<string, list<string>>  $modes
      */
-    public function at(Conditions $conditions, array $targets, array $states, array $modes, float $omega): Factorisation
+    public function at(Conditions $conditions, array $states, array $modes, float $omega): Factorisation
     {
+        $targets = [...array_keys($modes), ...array_keys(array_diff_assoc($states, $this->model->initialStates()))];
         // one base serves whatever the quantities are; what follows those that have moved is changed on top of it
         $moved = array_diff_assoc($conditions->numbers(), $this->normal);
         $followers = array_merge(...array_map(fn (string $name): array => $this->model->followers[$name] ?? [], array_keys($moved)));
@@ -55,6 +55,20 @@ final class Networks
         $changes = $network->differing($changes);
 
         return $changes === [] ? $network : $network->with($changes);
+    }
+
+    /**
+     * The direct voltages of a unit with its parts in given states: what its d.c. sources feed, and nothing else.
+     *
+     * @param  array<string, string>  $states
+     * @param  array<string, list<string>>  $modes
+     * @return array{Factorisation, array<int, float>} the network, and the volts of each node against earth
+     */
+    public function direct(Conditions $conditions, array $states, array $modes): array
+    {
+        $network = $this->at($conditions, $states, $modes, 0.0);
+
+        return [$network, $network->solve(...$this->injection($states, $modes, $conditions, 0.0))[0]];
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Operation;
 
 use Levin\Core\Circuit\Circuit;
+use Levin\Core\Circuit\Clause;
 use Levin\Core\Circuit\UnknownName;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -63,10 +64,10 @@ final class Runner
                 $this->do($course, $deed, $own);
                 array_push($done, ...$deed->words());
             }
-            foreach ($moved ? [] : $draws as $n => $at) {
+            foreach ($moved ? [] : $draws as $i => $at) {
                 if ($at <= $course->time()) {
-                    $there[$n] = self::draw($this->script->intermittents[$n], $chances[$n]);
-                    $draws[$n] += $this->script->intermittents[$n]->every ?? INF;
+                    $there[$i] = self::draw($this->script->intermittents[$i], $chances[$i]);
+                    $draws[$i] += $this->script->intermittents[$i]->every ?? INF;
                 }
             }
             $faults = [...$own, ...$this->intermittent($course, $there)];
@@ -125,12 +126,7 @@ final class Runner
     {
         $faults = [];
         foreach ($this->script->intermittents as $n => $intermittent) {
-            foreach ($intermittent->when as $clause) {
-                if (! $clause->holds($course->conditions(), $course->observed(...))) {
-                    continue 2;
-                }
-            }
-            if ($there[$n]) {
+            if ($there[$n] && Clause::allHold($intermittent->when, $course->conditions(), $course->observed(...))) {
                 $faults[] = $intermittent->fault;
             }
         }

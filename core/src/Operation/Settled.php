@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Operation;
 
 use Levin\Core\Circuit\Conditions;
+use Levin\Core\Circuit\UnknownName;
 use Levin\Core\Network\Complex;
 use Levin\Core\Network\Factorisation;
 use Levin\Core\Parts\Setting;
@@ -90,43 +91,40 @@ final readonly class Settled
     /** Amperes into a part at one of its terminals. */
     public function currentInto(string $part, string $terminal): Complex
     {
-        $component = $this->model->components[$part];
-        $modes = $this->model->modesByTarget($this->faults)[$part] ?? [];
-        $stamps = array_values($this->model->stampsOf($part, $this->states[$part] ?? '', $modes, $this->conditions, $this->model->omega));
-        $across = function (string $a, string $b) use ($component): Complex {
-            return (new PartVoltages($this->model, $component, $this->re, $this->im))->across($a, $b);
-        };
-        $sum = new Complex(0);
-        foreach ($component->elements() as $n => $element) {
-            $y = $stamps[$n];
-            $ports = array_chunk($element->nodes, 2);
-            foreach ($ports as $i => [$a, $b]) {
-                if ($a !== $terminal && $b !== $terminal) {
-                    continue;
-                }
-                $current = new Complex(0);
-                foreach ($ports as $j => [$c, $d]) {
-                    $at = 2 * ($i * count($ports) + $j);
-                    $current = $current->plus((new Complex($y[$at], $y[$at + 1]))->times($across($c, $d)));
-                }
-                if ($element->shape === Shape::Source) {
-                    $current = $current->minus(new Complex($y[2], $y[3]));
-                }
-                $sum = $sum->plus($current->scaled(($a === $terminal ? 1.0 : 0.0) - ($b === $terminal ? 1.0 : 0.0)));
-            }
-        }
-
-        return $sum;
+        return $this->currentsInto($part)[$terminal] ?? throw UnknownName::point("$part.$terminal", $this->model->circuit->points());
     }
 
     /** The largest current in any lead of a part, amperes: what a clamp finds on a load. */
     public function currentOf(string $part): float
     {
-        $most = 0.0;
-        foreach ($this->model->circuit->parts[$part]->terminals as $terminal) {
-            $most = max($most, $this->currentInto($part, $terminal)->abs());
+        return max(0.0, ...array_map(static fn (Complex $i): float => $i->abs(), array_values($this->currentsInto($part))));
+    }
+
+    /** @return array<string, Complex> amperes into a part, by terminal */
+    private function currentsInto(string $part): array
+    {
+        $component = $this->model->components[$part];
+        $modes = $this->model->modesByTarget($this->faults)[$part] ?? [];
+        $stamps = array_values($this->model->stampsOf($part, $this->states[$part] ?? '', $modes, $this->conditions, $this->model->omega));
+        $voltages = new PartVoltages($this->model, $component, $this->re, $this->im);
+        $into = array_fill_keys($component->part->terminals, new Complex(0));
+        foreach ($component->elements() as $n => $element) {
+            $y = $stamps[$n];
+            $ports = array_chunk($element->nodes, 2);
+            foreach ($ports as $i => [$a, $b]) {
+                $current = $element->shape === Shape::Source ? new Complex(-$y[2], -$y[3]) : new Complex(0);
+                foreach ($ports as $j => [$c, $d]) {
+                    $at = 2 * ($i * count($ports) + $j);
+                    $current = $current->plus((new Complex($y[$at], $y[$at + 1]))->times($voltages->across($c, $d)));
+                }
+                foreach ([[$a, 1.0], [$b, -1.0]] as [$end, $sign]) {
+                    if (isset($into[$end])) {
+                        $into[$end] = $into[$end]->plus($current->scaled($sign));
+                    }
+                }
+            }
         }
 
-        return $most;
+        return $into;
     }
 }

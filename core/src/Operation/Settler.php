@@ -50,10 +50,7 @@ final class Settler
      */
     public function dead(Conditions $conditions, array $faults, array $states, float $omega): Factorisation
     {
-        $modes = $this->model->modesByTarget($faults);
-        $moved = array_keys(array_diff_assoc($states, $this->model->initialStates()));
-
-        return $this->networks->at($conditions, array_values(array_unique([...$moved, ...array_keys($modes)])), $states, $modes, $omega);
+        return $this->networks->at($conditions, $states, $this->model->modesByTarget($faults), $omega);
     }
 
     /**

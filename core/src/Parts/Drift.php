@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts;
 
+use Levin\Core\Circuit\Lag;
+
 /**
  * The slow variable of a part, its level, as it moves now: heat in an overload or a fuse, run time counted by a timer.
  *
@@ -11,7 +13,7 @@ namespace Levin\Core\Parts;
  */
 final readonly class Drift
 {
-    private function __construct(public float $target, public float $lag, public float $threshold, public bool $rising, public string $next, private bool $startsOver = false)
+    private function __construct(private ?Lag $lag, private float $threshold, private bool $rising, public string $next, private bool $startsOver = false)
     {
     }
 
@@ -21,19 +23,19 @@ final readonly class Drift
      */
     public static function warmingTo(float $target, float $lag, float $threshold, string $next, bool $startsOver = false): self
     {
-        return new self($target, $lag, $threshold, true, $next, $startsOver);
+        return new self(new Lag($target, $lag), $threshold, true, $next, $startsOver);
     }
 
     /** @param  float  $lag  time constant, seconds */
     public static function coolingTo(float $target, float $lag, float $threshold, string $next): self
     {
-        return new self($target, $lag, $threshold, false, $next);
+        return new self(new Lag($target, $lag), $threshold, false, $next);
     }
 
     /** A count of seconds. */
     public static function counting(float $threshold, string $next): self
     {
-        return new self(INF, 0.0, $threshold, true, $next, true);
+        return new self(null, $threshold, true, $next, true);
     }
 
     /** Where the level stands once the threshold has been passed: a count starts over, heat stays. */
@@ -45,22 +47,19 @@ final readonly class Drift
     /** The level some seconds on. */
     public function after(float $level, float $seconds): float
     {
-        return is_infinite($this->target) ? $level + $seconds : $this->target + ($level - $this->target) * exp(-$seconds / $this->lag);
+        return $this->lag === null ? $level + $seconds : $this->lag->after($level, $seconds);
     }
 
     /** Seconds until the threshold is reached from a level; infinite when never. */
     public function reaches(float $level): float
     {
-        if ($this->rising ? $this->target <= $this->threshold : $this->target >= $this->threshold) {
+        if ($this->lag === null) {
+            return max(0.0, $this->threshold - $level);
+        }
+        if ($this->rising ? $this->lag->target <= $this->threshold : $this->lag->target >= $this->threshold) {
             return INF;
         }
-        if ($this->rising ? $level >= $this->threshold : $level <= $this->threshold) {
-            return 0.0;
-        }
-        if (is_infinite($this->target)) {
-            return $this->threshold - $level;
-        }
 
-        return $this->lag * log(($this->target - $level) / ($this->target - $this->threshold));
+        return ($this->rising ? $level >= $this->threshold : $level <= $this->threshold) ? 0.0 : $this->lag->reaches($level, $this->threshold);
     }
 }

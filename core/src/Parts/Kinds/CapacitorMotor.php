@@ -117,14 +117,8 @@ abstract class CapacitorMotor extends InductionMotor
         if ($setting->has('run-open')) {
             return Running::STILL;
         }
-        $load = $this->load($setting);
-        $curve = $this->torqueCurve($state, $setting, $voltages);
-        if ($load->isCarriedAt(Running::slip($state, $machine->slip), $curve)) {
-            return $state;
-        }
-        $slip = $load->slipFrom(Running::slip($state, $machine->slip), $curve);
 
-        return $slip === null ? Running::STILL : Running::at($slip);
+        return $this->carrying($state, $setting, $this->torqueCurve($state, $setting, $voltages));
     }
 
     public function observables(): array

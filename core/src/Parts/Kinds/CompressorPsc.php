@@ -6,11 +6,12 @@ namespace Levin\Core\Parts\Kinds;
 
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\FaultMode;
-use Levin\Core\Parts\Machines\Overload;
 
 /** A hermetic single-phase compressor with an internal overload in its common lead. */
 final class CompressorPsc extends CapacitorMotor
 {
+    use Hermetic;
+
     public static function definition(): Definition
     {
         return new Definition('compressor-psc', 'Compressor, permanent split capacitor', ['C', 'S', 'R'], self::motorFields());
@@ -19,16 +20,6 @@ final class CompressorPsc extends CapacitorMotor
     protected function breakaway(): float
     {
         return 0.045;
-    }
-
-    protected function loadExponent(): float
-    {
-        return 0.0;
-    }
-
-    protected function overload(): Overload
-    {
-        return Overload::inCompressor($this->part->number('fla'));
     }
 
     protected function ownFaults(): array

@@ -6,11 +6,12 @@ namespace Levin\Core\Parts\Kinds;
 
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\FaultMode;
-use Levin\Core\Parts\Machines\Overload;
 
 /** A hermetic or scroll compressor on three phases with an internal overload that opens all three windings at the star point. */
 final class CompressorThreePhase extends ThreePhaseLoad
 {
+    use Hermetic;
+
     public static function definition(): Definition
     {
         return new Definition('compressor-three-phase', 'Compressor, three phase', ['T1', 'T2', 'T3'], self::motorFields());
@@ -19,16 +20,6 @@ final class CompressorThreePhase extends ThreePhaseLoad
     protected function breakaway(): float
     {
         return 0.3;
-    }
-
-    protected function loadExponent(): float
-    {
-        return 0.0;
-    }
-
-    protected function overload(): Overload
-    {
-        return Overload::inCompressor($this->part->number('fla'));
     }
 
     protected function ownFaults(): array

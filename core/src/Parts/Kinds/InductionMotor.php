@@ -93,12 +93,29 @@ abstract class InductionMotor extends Component
         return $state === Running::TRIPPED ? 'tripped on its overload' : $seen;
     }
 
-    protected function load(Setting $setting): Load
+    private function load(Setting $setting): Load
     {
         $by = $this->part->text('load_by');
         $share = $this->part->number('load') * ($by === '' ? 1.0 : $setting->quantity($by)) + ($setting->has('dragging') ? $setting->amount('dragging', 0.6) : 0.0);
 
         return new Load($share, $this->loadExponent(), $this->ratedSlip());
+    }
+
+    /**
+     * The state of a motor that turns: the same while it carries its load, another slip, or stalled.
+     *
+     * @param  callable(float): float  $torque  of the motor at a slip, as a share of rated
+     */
+    protected function carrying(string $state, Setting $setting, callable $torque): string
+    {
+        $load = $this->load($setting);
+        $slip = Running::slip($state, $this->ratedSlip());
+        if ($load->isCarriedAt($slip, $torque)) {
+            return $state;
+        }
+        $slip = $load->slipFrom($slip, $torque);
+
+        return $slip === null ? Running::STILL : Running::at($slip, Running::isBackwards($state));
     }
 
     /** Whether it hums: it stands, is not open on its overload, and takes a good part of its locked current. */

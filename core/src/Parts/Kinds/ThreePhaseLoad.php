@@ -96,21 +96,15 @@ abstract class ThreePhaseLoad extends InductionMotor
             return Running::STILL;
         }
         [$positive, $negative] = array_map(static fn (Complex $v): float => $v->abs(), $this->sequenceVolts($voltages));
-        $backwards = Running::is($state) ? str_ends_with($state, 'backwards') : $negative > $positive;
+        $backwards = Running::is($state) ? Running::isBackwards($state) : $negative > $positive;
         [$with, $against] = $backwards ? [$negative, $positive] : [$positive, $negative];
         $machine = $this->machine();
         if ($state === Running::STILL) {
-            return $machine->relativeTorque($with, $against, 1.0) < $this->breakaway() ? $state : ($backwards ? Running::at($machine->slip).' backwards' : 'running');
+            return $machine->relativeTorque($with, $against, 1.0) < $this->breakaway() ? $state : ($backwards ? Running::at($machine->slip, true) : 'running');
         }
-        // once it turns, the leads' own voltages hold: a running motor regenerates the leg it has lost
-        $load = $this->load($setting);
-        $curve = static fn (float $s): float => $machine->relativeTorque($with, $against, $s);
-        if ($load->isCarriedAt(Running::slip($state, $machine->slip), $curve)) {
-            return $state;
-        }
-        $slip = $load->slipFrom(Running::slip($state, $machine->slip), $curve);
 
-        return $slip === null ? Running::STILL : Running::at($slip).($backwards ? ' backwards' : '');
+        // once it turns, the leads' own voltages hold: a running motor regenerates the leg it has lost
+        return $this->carrying($state, $setting, static fn (float $s): float => $machine->relativeTorque($with, $against, $s));
     }
 
     public function observables(): array
@@ -121,7 +115,7 @@ abstract class ThreePhaseLoad extends InductionMotor
     public function observed(string $state, Setting $setting, Voltages $voltages): string
     {
         if (Running::is($state)) {
-            return str_ends_with($state, 'backwards') ? 'runs backwards' : 'runs';
+            return Running::isBackwards($state) ? 'runs backwards' : 'runs';
         }
 
         return $this->hums($state, $this->heatingAmps($state, $setting, $voltages)) ? 'hums' : 'silent';
@@ -167,7 +161,7 @@ abstract class ThreePhaseLoad extends InductionMotor
 
             return ThreePhaseMotor::admittances($y, $y);
         }
-        $backwards = str_ends_with($state, 'backwards');
+        $backwards = Running::isBackwards($state);
         $slip = Running::slip($state, $this->machine()->slip);
         $with = $this->machine()->impedance($slip)->inverse();
         $against = $this->machine()->impedance(2 - $slip)->inverse();
