@@ -54,7 +54,7 @@ final readonly class Situation
             }
         }
         $conditions = Conditions::healthyDefaults($circuit);
-        foreach ($when as $setting) {
+        foreach (array_filter($when, static fn (string $setting): bool => ! str_starts_with($setting, 'jumper=')) as $setting) {
             $conditions = self::set($circuit, $conditions, $setting);
         }
 
@@ -62,7 +62,7 @@ final readonly class Situation
     }
 
     /**
-     * One setting, other than a jumper.
+     * One setting, other than a jumper, which is part of the circuit from the start.
      *
      * @throws UnknownName
      * @throws \DomainException
@@ -75,7 +75,7 @@ final readonly class Situation
         }
 
         return match ($name) {
-            'jumper' => $conditions,
+            'jumper' => throw new \DomainException("$setting: a jumper is on from the start of a run. Name it under start, or with --when."),
             'lifted' => $conditions->lifting([$circuit->wire($value)->id]),
             'removed' => $conditions->removing([$circuit->part($value)->id]),
             // a name that is not there is said to be so before its value is looked at

@@ -56,3 +56,9 @@ it('does the same twice, and the same whatever is asked in between', function ()
     $other = $unit->run('until: 10 min', ['FS:dirty']);
     expect(array_map(fn ($h): array => [$h->at, $h->moved], $other->happenings))->toBe(array_map(fn ($h): array => [$h->at, $h->moved], $one->happenings));
 });
+
+it('does not pass over a jumper put on in the middle of a run', function (): void {
+    $start = Unit::cooling()->run("until: 5 s\nstart: { call_cool: off, jumper: TST.R~TST.Y }\n");
+    expect($start->end->observed('COMP'))->toBe('runs')
+        ->and(fn () => Unit::cooling()->run("until: 5 s\nevents: [{ at: 1 s, set: { jumper: TST.R~TST.Y } }]\n"))->toThrow(DomainException::class, 'from the start of a run');
+});
