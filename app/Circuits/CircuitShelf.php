@@ -3,7 +3,7 @@
 namespace App\Circuits;
 
 use Levin\Core\Circuit\Circuit;
-use Levin\Core\Circuit\CircuitReader;
+use Levin\Core\File\CircuitReader;
 use Levin\Core\Diagnosis\Investigation;
 use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Settler;

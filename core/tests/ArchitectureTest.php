@@ -2,27 +2,160 @@
 
 declare(strict_types=1);
 
-// Imports run one way: screens → HTTP API → application → core; inside the core towards the circuit.
+use Levin\Core\Tests\Support\Imports;
 
-arch('the core knows no framework, database, clock or chance')
-    ->expect('Levin\Core')
-    ->not->toUse(['Illuminate', 'Laravel', 'App', 'Carbon', 'DateTime', 'DateTimeImmutable', 'time', 'microtime', 'rand', 'mt_rand', 'random_int']);
+/** What each folder of the core may import, itself and the common exception left out. docs/architecture.md says why. */
+const MAY_IMPORT = [
+    'Circuit' => [],
+    'Network' => [],
+    'Parts' => ['Circuit', 'Network'],
+    'File' => ['Circuit', 'Parts'],
+    'Operation' => ['Circuit', 'Network', 'Parts'],
+    'Meter' => ['Circuit', 'Network', 'Operation', 'Parts'],
+    'Diagnosis' => ['Circuit', 'Meter', 'Network', 'Operation', 'Parts'],
+    'Record' => ['Circuit', 'Diagnosis', 'Meter', 'Operation', 'Parts'],
+    'Ladder' => ['Circuit', 'Network', 'Operation', 'Parts'],
+    'Interchange' => ['Circuit', 'File', 'Operation', 'Parts'],
+    'Console' => ['Circuit', 'Diagnosis', 'File', 'Interchange', 'Ladder', 'Meter', 'Network', 'Operation', 'Parts', 'Record'],
+];
 
-arch('the network knows nothing of circuits or parts')
-    ->expect('Levin\Core\Network')
-    ->toOnlyUse(['Levin\Core\Network']);
+/** Below Parts: the families of kinds stand on the theory of machines and of sequencing, and on no other family unless named here. */
+const PARTS_MAY_IMPORT = [
+    'Parts' => [],
+    'Parts\Machines' => ['Parts'],
+    'Parts\Sequencing' => ['Parts'],
+    'Parts\Connections' => ['Parts'],
+    'Parts\Electronics' => ['Parts', 'Parts\Sequencing'],
+    'Parts\Heaters' => ['Parts', 'Parts\Machines'],
+    'Parts\Motors' => ['Parts', 'Parts\Machines'],
+    'Parts\Protection' => ['Parts', 'Parts\Machines', 'Parts\Switches'],
+    'Parts\Relays' => ['Parts', 'Parts\Machines'],
+    'Parts\Sensors' => ['Parts'],
+    'Parts\Supplies' => ['Parts', 'Parts\Machines'],
+    'Parts\Switches' => ['Parts'],
+    'Parts\Valves' => ['Parts'],
+];
 
-arch('operation knows nothing of meters or diagnosis')
-    ->expect('Levin\Core\Operation')
-    ->not->toUse(['Levin\Core\Meter', 'Levin\Core\Diagnosis', 'Levin\Core\Record', 'Levin\Core\Ladder']);
+/** What each folder of the application may import; the core is below all of them. */
+const APP_MAY_IMPORT = [
+    'Models' => [],
+    'Policies' => ['Models'],
+    'Circuits' => ['Models'],
+    'Calls' => ['Models', 'Circuits'],
+    'Http' => ['Models', 'Policies', 'Circuits', 'Calls'],
+    'Providers' => ['Models', 'Circuits'],
+];
 
-arch('the meter knows nothing of diagnosis')
-    ->expect('Levin\Core\Meter')
-    ->not->toUse(['Levin\Core\Diagnosis', 'Levin\Core\Record']);
+function core(): Imports
+{
+    static $imports = null;
 
-arch('diagnosis knows nothing of the record or the drawing')
-    ->expect('Levin\Core\Diagnosis')
-    ->not->toUse(['Levin\Core\Record', 'Levin\Core\Ladder']);
+    return $imports ??= Imports::under(['Levin\Core' => __DIR__.'/../src']);
+}
+
+/** @return list<string> lines of every source file */
+function sources(string ...$folders): array
+{
+    $files = [];
+    foreach ($folders as $folder) {
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__."/../../$folder", FilesystemIterator::SKIP_DOTS)) as $file) {
+            if ($file instanceof SplFileInfo && in_array($file->getExtension(), ['php', 'ts', 'tsx', 'css', ''], true)) {
+                $files[] = $file->getPathname();
+            }
+        }
+    }
+
+    return $files;
+}
+
+it('imports one way between the folders of the core', function (): void {
+    $folder = fn (string $class): string => explode('\\', $class)[2];
+    $found = core()->between(fn (string $class): string => substr_count($class, '\\') === 2 ? '' : $folder($class));
+    unset($found['']);
+    expect(array_keys($found))->toEqualCanonicalizing(array_keys(MAY_IMPORT));
+    foreach ($found as $from => $imports) {
+        expect(implode("\n", array_diff_key($imports, array_flip([...MAY_IMPORT[$from], '']))))->toBe('');
+    }
+});
+
+it('imports one way below Parts', function (): void {
+    $found = core()->between(function (string $class): string {
+        $names = array_slice(explode('\\', $class), 2, -1);
+
+        return ($names[0] ?? '') === 'Parts' ? implode('\\', $names) : '';
+    });
+    unset($found['']);
+    expect(array_keys($found))->toEqualCanonicalizing(array_keys(PARTS_MAY_IMPORT));
+    foreach ($found as $from => $imports) {
+        expect(implode("\n", array_diff_key($imports, array_flip([...PARTS_MAY_IMPORT[$from], '']))))->toBe('');
+    }
+});
+
+it('has no circle, neither of folders nor of classes, in what these rules allow or in what the core does', function (): void {
+    expect(Imports::inCircles(MAY_IMPORT))->toBe([])
+        ->and(Imports::inCircles(PARTS_MAY_IMPORT))->toBe([])
+        ->and(Imports::inCircles(APP_MAY_IMPORT))->toBe([])
+        ->and(Imports::inCircles(core()->of))->toBe([]);
+});
+
+it('imports one way in the application', function (): void {
+    $found = Imports::under(['App' => __DIR__.'/../../app'])->between(fn (string $class): string => explode('\\', $class)[1]);
+    expect(array_keys($found))->toEqualCanonicalizing(array_keys(APP_MAY_IMPORT));
+    foreach ($found as $from => $imports) {
+        expect(implode("\n", array_diff_key($imports, array_flip(APP_MAY_IMPORT[$from]))))->toBe('');
+    }
+});
+
+it('finds circles where there are some', function (): void {
+    expect(Imports::inCircles(['a' => ['b'], 'b' => ['c'], 'c' => ['b'], 'd' => ['a']]))->toEqualCanonicalizing(['b', 'c'])
+        ->and(Imports::inCircles(['a' => ['b'], 'b' => []]))->toBe([]);
+});
+
+it('knows no framework, database, clock or chance in the core', function (): void {
+    $names = implode('|', ['Illuminate', 'Eloquent', 'PDO', 'Carbon', 'time\(\)', 'microtime', 'date\(', 'mt_rand', 'random_int', 'rand\(', "new \\\\DateTimeImmutable\(\)"]);
+    foreach (sources('core/src') as $file) {
+        expect(preg_match("/(?<![\\w>:])($names)/", (string) file_get_contents($file)))->toBe(0, $file);
+    }
+});
+
+it('throws no bare DomainException: each failure is a class of its own, under the one base of its folder', function (): void {
+    foreach (sources('core/src', 'app') as $file) {
+        $text = (string) file_get_contents($file);
+        expect(preg_match('/throw new \\\\?(DomainException|RuntimeException|InvalidArgumentException)\b/', $text))->toBe(0, $file);
+    }
+    foreach (array_keys(core()->of) as $class) {
+        if (is_subclass_of($class, Levin\Core\LevinException::class)) {
+            $folder = explode('\\', $class)[2];
+            expect(is_a($class, "Levin\\Core\\$folder\\{$folder}Exception", true))->toBeTrue($class);
+        }
+    }
+});
+
+it('marks what overrides', function (): void {
+    foreach (array_keys(core()->of) as $name) {
+        $class = new ReflectionClass($name);
+        foreach ($class->getMethods() as $method) {
+            if ($method->class !== $name || $method->getFileName() !== $class->getFileName() || $method->isConstructor() || $method->isPrivate()) {
+                continue;
+            }
+            $above = [...($class->getParentClass() === false ? [] : [$class->getParentClass()]), ...($class->isEnum() ? [] : $class->getInterfaces())];
+            $overrides = array_filter($above, fn (ReflectionClass $c): bool => $c->hasMethod($method->name) && ! $c->getMethod($method->name)->isPrivate());
+            expect($overrides !== [] && $method->getAttributes(Override::class) === [])->toBeFalse("$name::$method->name lacks #[Override]");
+        }
+    }
+});
+
+it('has no line over 140 characters in its code', function (): void {
+    $long = [];
+    foreach (sources('core', 'app', 'bin', 'bootstrap', 'config', 'database', 'routes', 'tests', 'resources/js', 'resources/css') as $file) {
+        foreach (str_contains($file, '/bootstrap/cache/') || str_ends_with($file, '.sqlite') ? [] : (file($file) ?: []) as $n => $line) {
+            if (mb_strlen(rtrim($line, "\n")) > 140) {
+                $long[] = "$file:".($n + 1);
+            }
+        }
+    }
+    expect(implode("\n", $long))->toBe('');
+});
 
 arch('strict types everywhere in the core')
     ->expect('Levin\Core')

@@ -10,7 +10,7 @@ function answerTo(array $advice, string $fault, array $standing): string
 {
     $unit = Unit::cooling();
     $conditions = $unit->conditions(array_column($standing['conditions'], 'value', 'name'))->lifting($standing['lifted']);
-    $settled = $unit->settler->settle($conditions, [$fault], $unit->with($fault)->states);
+    $settled = $unit->settle($conditions, [$fault], $unit->with($fault)->states);
     if ($advice['function'] === null) {
         return $settled->observed($advice['red']);
     }

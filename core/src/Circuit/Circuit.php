@@ -106,7 +106,7 @@ final readonly class Circuit
      * The same circuit miswired: two wires that land on one part, each where the other belongs.
      *
      * @throws UnknownName for a wire that is not there
-     * @throws \DomainException when the two share no part
+     * @throws NothingInCommon
      */
     public function swapping(string $first, string $second): self
     {
@@ -120,7 +120,7 @@ final readonly class Circuit
                 }
             }
         }
-        throw new \DomainException("Wires $first and $second have no part in common on which they could be swapped.");
+        throw NothingInCommon::of($p, $q);
     }
 
     /** The same circuit with another part fitted in place of the right one. */

@@ -18,7 +18,7 @@ final readonly class Clause
     {
     }
 
-    /** @throws \DomainException when it is none of the forms */
+    /** @throws BadClause */
     public static function parse(string $text): self
     {
         $rest = trim($text);
@@ -33,7 +33,7 @@ final readonly class Clause
         if (preg_match('/^[a-z][a-z0-9_]*$/', $rest) === 1) {
             return new self($rest, $negated, '', null, false);
         }
-        throw new \DomainException("\"$text\" is not a clause. Write a condition (call_cool), a part and what is seen of it (COMP runs), or a quantity and a level (head_pressure > 2800), with \"not\" before it to turn it round.");
+        throw BadClause::of($text);
     }
 
     public function isOfPart(): bool

@@ -44,6 +44,19 @@ final readonly class Conditions
         return new self($values, $from->numbers, $from->lifted, $from->removed);
     }
 
+    /** Every power switch at its default and every lead landed: what the unit went through before it was made dead. */
+    public function energised(Circuit $circuit): self
+    {
+        return $this->defaulting(array_filter($circuit->conditions, static fn (Condition $c): bool => $c->power));
+    }
+
+    /** In which the unit should run: everything at its default, every lead landed. */
+    public function calling(Circuit $circuit): self
+    {
+        return $this->defaulting($circuit->conditions);
+    }
+
+    /** @throws UnknownName when the circuit has no such condition */
     public function isOn(string $name): bool
     {
         return $this->values[$name] ?? throw UnknownName::condition($name, array_keys($this->values));
@@ -139,6 +152,14 @@ final readonly class Conditions
         }
 
         return $key;
+    }
+
+    /** @param  array<string, Condition>  $conditions that go to their defaults */
+    private function defaulting(array $conditions): self
+    {
+        $defaults = array_map(static fn (Condition $c): bool => $c->default, $conditions);
+
+        return new self([...$this->values, ...$defaults], $this->numbers, [], $this->removed);
     }
 
     /**

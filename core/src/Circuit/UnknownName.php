@@ -7,15 +7,20 @@ namespace Levin\Core\Circuit;
 /**
  * A part, point, wire, condition or fault was named that the circuit does not have.
  */
-final class UnknownName extends \DomainException
+final class UnknownName extends CircuitException
 {
+    /** Names have this length at most; a longer text is not a slip of the finger, and is not repeated whole. */
+    private const LONGEST = 64;
+
+    private function __construct(public readonly string $what, public readonly string $name, public readonly ?string $near)
+    {
+        parent::__construct("There is no $what \"".self::shortened($name).'" in this circuit.'.($near === null ? '' : " Did you mean $near?"));
+    }
+
     /** @param  list<string>  $known */
     private static function of(string $what, string $name, array $known): self
     {
-        $near = self::nearest($name, $known);
-        $hint = $near === null ? '' : " Did you mean $near?";
-
-        return new self("There is no $what \"$name\" in this circuit.$hint");
+        return new self($what, $name, self::nearest($name, $known));
     }
 
     /** @param  list<string>  $known */
@@ -55,6 +60,9 @@ final class UnknownName extends \DomainException
      */
     public static function nearest(string $name, array $known): ?string
     {
+        if (strlen($name) > self::LONGEST) {
+            return null;
+        }
         $best = null;
         $bestDistance = PHP_INT_MAX;
         foreach ($known as $candidate) {
@@ -65,5 +73,10 @@ final class UnknownName extends \DomainException
         }
 
         return $best !== null && $bestDistance <= max(2, intdiv(strlen($name), 2)) ? $best : null;
+    }
+
+    private static function shortened(string $name): string
+    {
+        return mb_strlen($name) > self::LONGEST ? mb_substr($name, 0, self::LONGEST).'…' : $name;
     }
 }

@@ -12,6 +12,7 @@ use Symfony\Component\Console\Input\InputInterface;
 #[AsCommand('check', 'Is the circuit sound? Exit 0, or a list of problems and exit 1')]
 final class CheckCommand extends CircuitCommand
 {
+    #[\Override]
     protected function manual(): string
     {
         return <<<'TEXT'
@@ -24,11 +25,12 @@ final class CheckCommand extends CircuitCommand
             TEXT.self::EXITS;
     }
 
+    #[\Override]
     protected function answer(InputInterface $input): array
     {
         $circuit = $this->circuit($input);
         $model = new Model($circuit);
-        $counts = ['parts' => count($circuit->parts), 'wires' => count($circuit->wires), 'points' => count($circuit->points()), 'faults' => count($model->faults)];
+        $counts = ['parts' => count($circuit->parts), 'wires' => count($circuit->wires), 'points' => count($circuit->points()), 'faults' => count($model->faults->all)];
         $text = "$circuit->title: sound. ".implode(', ', array_map(static fn (string $k, int $n): string => "$n $k", array_keys($counts), $counts)).'.';
 
         return [$text, ['sound' => true, 'id' => $circuit->id, ...$counts], Command::SUCCESS];

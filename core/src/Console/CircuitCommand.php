@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Levin\Core\Console;
 
 use Levin\Core\Circuit\Circuit;
-use Levin\Core\Circuit\CircuitReader;
-use Levin\Core\Circuit\InvalidCircuit;
-use Levin\Core\Circuit\Problem;
+use Levin\Core\File\CircuitReader;
+use Levin\Core\File\InvalidCircuit;
+use Levin\Core\File\Problem;
+use Levin\Core\LevinException;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Settled;
@@ -28,6 +29,7 @@ use Symfony\Component\Console\Output\OutputInterface;
  */
 abstract class CircuitCommand extends Command
 {
+    #[\Override]
     protected function configure(): void
     {
         $this->addArgument('file', InputArgument::REQUIRED, 'circuit file (YAML)')
@@ -65,6 +67,7 @@ abstract class CircuitCommand extends Command
             ->addOption('fault', 'f', InputOption::VALUE_REQUIRED | InputOption::VALUE_IS_ARRAY, 'PART:MODE, WIRE:MODE, either with =AMOUNT; PART:PLATE_VALUE=VALUE; WIRE+WIRE:swapped; see levin faults');
     }
 
+    #[\Override]
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         $json = $input->getOption('json') === true;
@@ -79,7 +82,7 @@ abstract class CircuitCommand extends Command
                 : $e->getMessage(), OutputInterface::OUTPUT_RAW);
 
             return Command::FAILURE;
-        } catch (\DomainException $e) {
+        } catch (LevinException $e) {
             $output->writeln($json ? (string) json_encode(['error' => $e->getMessage()], JSON_UNESCAPED_UNICODE) : $e->getMessage(), OutputInterface::OUTPUT_RAW);
 
             return Command::INVALID;
@@ -118,11 +121,12 @@ abstract class CircuitCommand extends Command
     protected function settled(InputInterface $input): array
     {
         $situation = Situation::of($this->circuit($input), self::strings($input->getOption('when')), self::strings($input->getOption('fault')));
-        $settler = new Settler(new Model($situation->circuit));
+        $settler = new Settler($situation->model);
 
-        return [$settler, $settler->settle($situation->conditions, $situation->faults)];
+        return [$settler, $settler->standing($situation->conditions, $situation->faults)];
     }
 
+    #[\Override]
     public function complete(CompletionInput $input, CompletionSuggestions $suggestions): void
     {
         if ($input->mustSuggestArgumentValuesFor('file')) {
@@ -137,7 +141,7 @@ abstract class CircuitCommand extends Command
         }
         $typed = $input->getCompletionValue();
         $suggestions->suggestValues(match (true) {
-            $input->mustSuggestOptionValuesFor('fault') => array_keys((new Model($circuit))->faults),
+            $input->mustSuggestOptionValuesFor('fault') => array_keys((new Model($circuit))->faults->all),
             $input->mustSuggestOptionValuesFor('when') => [
                 ...array_merge(...array_map(static fn (string $c): array => ["$c=on", "$c=off"], array_keys($circuit->conditions)) ?: [[]]),
                 ...array_map(static fn (string $q): string => "$q=", array_keys($circuit->quantities)),

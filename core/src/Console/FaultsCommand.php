@@ -12,6 +12,7 @@ use Symfony\Component\Console\Input\InputInterface;
 #[AsCommand('faults', 'Every fault that can be injected, with its weight')]
 final class FaultsCommand extends CircuitCommand
 {
+    #[\Override]
     protected function manual(): string
     {
         return <<<'TEXT'
@@ -24,9 +25,10 @@ final class FaultsCommand extends CircuitCommand
             TEXT.self::EXITS;
     }
 
+    #[\Override]
     protected function answer(InputInterface $input): array
     {
-        $faults = array_values($this->settler($input)->model->faults);
+        $faults = array_values($this->settler($input)->model->faults->all);
         $text = implode("\n", array_map(static fn (Fault $f): string => rtrim(sprintf('%-22s %5.2f  %s', $f->id(), $f->mode->weight, $f->label).($f->mode->amountUnit === '' ? '' : "  [{$f->mode->amountUnit}]")), $faults));
 
         return [$text, array_map(static fn (Fault $f): array => ['id' => $f->id(), 'label' => $f->label, 'weight' => $f->mode->weight, 'wire' => $f->inWire, 'amount' => $f->mode->amountUnit], $faults), Command::SUCCESS];

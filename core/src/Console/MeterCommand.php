@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Levin\Core\Console;
 
+use Levin\Core\Meter\Clamped;
 use Levin\Core\Meter\Copper;
 use Levin\Core\Meter\Display;
 use Levin\Core\Meter\Meter;
@@ -19,6 +20,7 @@ use Symfony\Component\Console\Input\InputOption;
 #[AsCommand('meter', 'Put a meter on two points, or a clamp round wires')]
 final class MeterCommand extends CircuitCommand
 {
+    #[\Override]
     protected function configure(): void
     {
         parent::configure();
@@ -30,6 +32,7 @@ final class MeterCommand extends CircuitCommand
             ->addOption('celsius', null, InputOption::VALUE_REQUIRED, 'for megohms and ohms: temperature of the winding');
     }
 
+    #[\Override]
     protected function manual(): string
     {
         return <<<'TEXT'
@@ -50,19 +53,20 @@ final class MeterCommand extends CircuitCommand
             TEXT.self::SITUATIONS.self::EXITS;
     }
 
+    #[\Override]
     protected function answer(InputInterface $input): array
     {
         $name = self::strings($input->getArgument('function'))[0] ?? '';
-        $function = MeterFunction::tryFrom($name) ?? throw new \DomainException("There is no meter function \"$name\". Use one of: ".implode(', ', array_column(MeterFunction::cases(), 'value')).'.');
+        $function = MeterFunction::tryFrom($name) ?? throw BadArgument::function($name, array_column(MeterFunction::cases(), 'value'));
         $probes = self::strings($input->getArgument('probes'));
         [$settler, $settled] = $this->settled($input);
         $meter = new Meter($settler);
         if ($function === MeterFunction::Amps) {
             $turns = filter_var($input->getOption('turns'), FILTER_VALIDATE_INT, ['options' => ['min_range' => 1, 'max_range' => 100]]);
-            $wires = array_map(static fn (string $w): string => str_replace('~', '-', $w), $probes);
-            $reading = $meter->clamp($wires === [] ? throw new \DomainException('Name the wires the clamp goes round.') : $wires, $settled, $turns === false ? throw new \DomainException('--turns is a whole number from 1 to 100.') : $turns);
+            $wires = array_map(Clamped::parse(...), $probes);
+            $reading = $meter->clamp($wires === [] ? throw BadArgument::noWires() : $wires, $settled, $turns === false ? throw BadArgument::turns() : $turns);
         } elseif (count($probes) !== 2) {
-            throw new \DomainException("$name takes two points: the red probe's and the black one's.");
+            throw BadArgument::notTwoPoints($name);
         } else {
             $reading = $this->between($function, $probes[0], $probes[1], $meter, $input, $settled);
         }
@@ -73,13 +77,13 @@ final class MeterCommand extends CircuitCommand
     private function between(MeterFunction $function, string $red, string $black, Meter $meter, InputInterface $input, Settled $settled): MeterReading
     {
         $given = self::strings($input->getOption('celsius'))[0] ?? null;
-        $celsius = $given === null || is_numeric($given) ? (float) ($given ?? 40) : throw new \DomainException("--celsius $given: give a number of degrees.");
+        $celsius = $given === null || is_numeric($given) ? (float) ($given ?? 40) : throw BadArgument::celsius($given);
         if ($function === MeterFunction::Megohms) {
             $volts = self::strings($input->getOption('volts'))[0] ?? '';
 
             return in_array($volts, ['250', '500', '1000'], true)
                 ? $meter->insulation($red, $black, $settled, (float) $volts, $celsius)
-                : throw new \DomainException("--volts $volts: the tester has 250, 500 and 1000 V.");
+                : throw BadArgument::testVolts($volts);
         }
         $reading = $meter->read($function, $red, $black, $settled);
         if ($function !== MeterFunction::Ohms || $given === null || $reading->value === null) {

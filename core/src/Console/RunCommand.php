@@ -7,7 +7,7 @@ namespace Levin\Core\Console;
 use Levin\Core\Operation\Happening;
 use Levin\Core\Operation\Run;
 use Levin\Core\Operation\Runner;
-use Levin\Core\Operation\Script;
+use Levin\Core\Interchange\ScriptReader;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
@@ -19,6 +19,7 @@ final class RunCommand extends CircuitCommand
     /** Currents below this are not worth a column, amperes. */
     private const WORTH_TELLING = 0.005;
 
+    #[\Override]
     protected function configure(): void
     {
         parent::configure();
@@ -27,6 +28,7 @@ final class RunCommand extends CircuitCommand
             ->addOption('for', null, InputOption::VALUE_REQUIRED, 'without a script: how long, such as "30 min"', '10 min');
     }
 
+    #[\Override]
     protected function manual(): string
     {
         return <<<'TEXT'
@@ -49,11 +51,12 @@ final class RunCommand extends CircuitCommand
             TEXT.self::SITUATIONS.self::EXITS;
     }
 
+    #[\Override]
     protected function answer(InputInterface $input): array
     {
         $file = self::strings($input->getOption('script'))[0] ?? null;
         $for = self::strings($input->getOption('for'))[0] ?? '10 min';
-        $script = $file !== null ? Script::fromFile($file) : Script::fromText("until: '".str_replace("'", '', $for)."'", '--for');
+        $script = $file !== null ? ScriptReader::fromFile($file) : ScriptReader::fromText("until: '".str_replace("'", '', $for)."'", '--for');
         $run = Runner::run($this->circuit($input), $script, self::strings($input->getOption('when')), self::strings($input->getOption('fault')));
         $text = array_map(self::line(...), $run->happenings);
         if ($run->period !== null) {

@@ -11,12 +11,14 @@ use Symfony\Component\Console\Input\InputInterface;
 #[AsCommand('solve', 'Let the circuit settle; print part states, point voltages against earth and wire currents')]
 final class SolveCommand extends CircuitCommand
 {
+    #[\Override]
     protected function configure(): void
     {
         parent::configure();
         $this->withSituation();
     }
 
+    #[\Override]
     protected function manual(): string
     {
         return <<<'TEXT'
@@ -29,12 +31,13 @@ final class SolveCommand extends CircuitCommand
             TEXT.self::SITUATIONS.self::EXITS;
     }
 
+    #[\Override]
     protected function answer(InputInterface $input): array
     {
         [$settler, $settled] = $this->settled($input);
         $circuit = $settler->model->circuit;
         $states = [];
-        foreach ($settler->model->components as $id => $component) {
+        foreach ($settler->model->parts as $id => $component) {
             $seen = $component->observables() === [] ? ($settled->states[$id] ?? '') : $settled->observed($id);
             if ($seen !== '') {
                 $states[$id] = $seen;

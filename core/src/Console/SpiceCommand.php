@@ -12,12 +12,14 @@ use Symfony\Component\Console\Input\InputInterface;
 #[AsCommand('spice', 'The settled circuit as a SPICE netlist; a comment names the point of each node')]
 final class SpiceCommand extends CircuitCommand
 {
+    #[\Override]
     protected function configure(): void
     {
         parent::configure();
         $this->withSituation();
     }
 
+    #[\Override]
     protected function manual(): string
     {
         return <<<'TEXT'
@@ -29,11 +31,12 @@ final class SpiceCommand extends CircuitCommand
             TEXT.self::SITUATIONS.self::EXITS;
     }
 
+    #[\Override]
     protected function answer(InputInterface $input): array
     {
         [$settler, $settled] = $this->settled($input);
         $netlist = SpiceNetlist::of($settled);
 
-        return [rtrim($netlist), ['netlist' => $netlist, 'nodes' => array_map(SpiceNetlist::node(...), $settler->model->nodes)], Command::SUCCESS];
+        return [rtrim($netlist), ['netlist' => $netlist, 'nodes' => array_map(SpiceNetlist::node(...), $settler->model->nodes->all())], Command::SUCCESS];
     }
 }

@@ -7,6 +7,9 @@ namespace Levin\Core\Diagnosis;
 /** Where the diagnosis stands after all evidence so far. */
 final readonly class Assessment
 {
+    /** A group with at least this much probability is a finding. */
+    private const FOUND = 0.9;
+
     /**
      * @param  list<float>  $posterior  by suspect; 0 is the healthy unit
      * @param  list<SuspectGroup>  $groups  most probable first, only those in play
@@ -34,6 +37,6 @@ final readonly class Assessment
     {
         $first = $this->groups[0] ?? null;
 
-        return $first !== null && $first->probability >= Investigation::FOUND && ! $this->contradiction && count($first->labels) <= Chooser::LAST_FEW ? $first : null;
+        return $first !== null && $first->probability >= self::FOUND && ! $this->contradiction && count($first->labels) <= Chooser::LAST_FEW ? $first : null;
     }
 }

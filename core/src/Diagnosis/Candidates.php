@@ -42,7 +42,7 @@ final readonly class Candidates
     public function looking(Conditions $conditions, ?string $place): array
     {
         $list = [];
-        foreach ($this->model->components as $id => $component) {
+        foreach ($this->model->parts as $id => $component) {
             if ($component->observables() !== []) {
                 $list[] = new Candidate(null, $id, '', $conditions, [], self::LOOK + $this->reach([$component->part->place], $place) / 2, 1.0);
             }
@@ -100,7 +100,7 @@ final readonly class Candidates
                 $pairs[strcmp($a, $b) < 0 ? "$a $b" : "$b $a"] ??= [$a, $b];
             }
         };
-        foreach ($this->model->components as $component) {
+        foreach ($this->model->parts as $component) {
             foreach ($component->probePairs() as [$a, $b]) {
                 $add($component->part->point($a), $component->part->point($b));
             }
@@ -128,7 +128,7 @@ final readonly class Candidates
                 [MeterFunction::Ohms, $wire->to, $wire->case, [$wire->id]],
             ];
         }
-        $component = $this->model->components[$target];
+        $component = $this->model->parts[$target];
         $part = $component->part;
         $pairs = [];
         $capacitors = $component->capacitorPairs();

@@ -110,8 +110,8 @@ final class Chooser
         $count = array_count_values($signatures);
         $alike = [];
         foreach ($signatures as $s => $signature) {
-            foreach ($count[$signature] > 1 ? $this->predictor->suspects[$s] : [] as $fault) {
-                $alike[$this->model->faults[$fault]->target] = true;
+            foreach ($count[$signature] > 1 ? $this->predictor->suspects[$s]->targets() : [] as $target) {
+                $alike[$target] = true;
             }
         }
 
@@ -123,12 +123,12 @@ final class Chooser
     {
         $candidates = new Candidates($this->model);
         $list = [];
-        $energised = $this->predictor->energised($now);
+        $energised = $now->energised($this->model->circuit);
         $changes = [[$now, 0.0]];
         if ($energised->key() !== $now->key()) {
             $changes[] = [$energised, self::ENERGISE + count($now->lifted)];
         }
-        $calling = $this->predictor->calling($now);
+        $calling = $now->calling($this->model->circuit);
         if ($calling->key() !== $energised->key()) {
             $changes[] = [$calling, self::ENERGISE];
         }
@@ -150,8 +150,8 @@ final class Chooser
     {
         $targets = [];
         foreach ($inPlay as $s) {
-            foreach ($this->predictor->suspects[$s] as $fault) {
-                $targets[$this->model->faults[$fault]->target] = true;
+            foreach ($this->predictor->suspects[$s]->targets() as $target) {
+                $targets[$target] = true;
             }
         }
         $off = Conditions::poweredDown($this->model->circuit, $now);

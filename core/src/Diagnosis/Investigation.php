@@ -15,9 +15,6 @@ use Levin\Core\Operation\Settler;
  */
 final readonly class Investigation
 {
-    /** A group with at least this much probability is a finding. */
-    public const FOUND = 0.9;
-
     /** A suspect stays in play while it has at least this share of the leading one. */
     private const IN_PLAY = 0.01;
 
@@ -100,7 +97,7 @@ final readonly class Investigation
     private function prior(): array
     {
         $weights = [self::NO_FAULT_WEIGHT];
-        foreach ($this->model->suspects() as $fault) {
+        foreach ($this->model->faults->suspects() as $fault) {
             $weights[] = $fault->mode->weight;
         }
 
@@ -111,7 +108,7 @@ final readonly class Investigation
     private function likelihoods(Evidence $item): array
     {
         if ($item instanceof Observation) {
-            $component = $this->model->components[$item->part] ?? throw UnknownName::part($item->part, array_keys($this->model->components));
+            $component = $this->model->component($item->part);
             $outlook = $this->predictor->outlook($item->conditions());
             $choices = count($component->observables());
 
@@ -157,10 +154,10 @@ final readonly class Investigation
         if ($shownGood === []) {
             return [];
         }
-        $running = $this->predictor->outlook($this->predictor->calling($now))->observed;
+        $running = $this->predictor->outlook($now->calling($this->model->circuit))->observed;
         $good = [];
         $s = 0;
-        foreach ($this->model->suspects() as $fault) {
+        foreach ($this->model->faults->suspects() as $fault) {
             $s++;
             if ($running[$s] !== $running[0]) {
                 $good[$fault->target] = ($good[$fault->target] ?? true) && $shownGood[$s];
@@ -186,7 +183,7 @@ final readonly class Investigation
         foreach ($members as $suspects) {
             usort($suspects, static fn (int $a, int $b): int => $posterior[$b] <=> $posterior[$a]);
             $groups[] = new SuspectGroup(
-                array_merge(...array_map(fn (int $s): array => $this->predictor->suspects[$s], $suspects)),
+                array_merge(...array_map(fn (int $s): array => $this->predictor->suspects[$s]->ids(), $suspects)),
                 array_map($this->predictor->label(...), $suspects),
                 array_sum(array_map(static fn (int $s): float => $posterior[$s], $suspects)),
             );

@@ -12,11 +12,13 @@ final class MemoryOutlooks implements OutlookStore
     /** @var array<string, non-empty-list<float|null>> */
     private array $readings = [];
 
+    #[\Override]
     public function outlook(string $key, \Closure $make): Outlook
     {
         return $this->outlooks[$key] ??= $make();
     }
 
+    #[\Override]
     public function readings(string $key, \Closure $make): array
     {
         return $this->readings[$key] ??= $make();

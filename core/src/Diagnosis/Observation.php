@@ -13,6 +13,7 @@ final readonly class Observation implements Evidence
     {
     }
 
+    #[\Override]
     public function conditions(): Conditions
     {
         return $this->conditions;

@@ -8,9 +8,12 @@ use Levin\Core\Circuit\Conditions;
 use Levin\Core\Meter\Meter;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Network\Factorisation;
+use Levin\Core\Network\Graph;
 use Levin\Core\Operation\Settled;
 use Levin\Core\Operation\Settler;
 use Levin\Core\Parts\Fault;
+use Levin\Core\Parts\Faults;
+use Levin\Core\Parts\InjectedFault;
 
 /**
  * Says what each suspect would show. Suspect 0 is the healthy unit; suspect n the n-th fault of the model.
@@ -20,7 +23,7 @@ final class Predictor
     /** Branches that conduct less than this do not hold an island together, siemens. */
     private const ISLAND_SIEMENS = 1e-6;
 
-    /** @var non-empty-list<list<string>> fault ids in force by suspect */
+    /** @var non-empty-list<Faults> in force by suspect */
     public readonly array $suspects;
 
     private readonly Meter $meter;
@@ -30,16 +33,16 @@ final class Predictor
 
     public function __construct(public readonly Settler $settler, private readonly OutlookStore $store)
     {
-        $this->suspects = [[], ...array_map(static fn (Fault $f): array => [$f->id()], $settler->model->suspects())];
+        $this->suspects = [Faults::none(), ...array_map(static fn (Fault $f): Faults => Faults::of(new InjectedFault($f)), $settler->model->faults->suspects())];
         $this->meter = new Meter($settler);
     }
 
     public function settled(int $suspect, Conditions $conditions): Settled
     {
-        $energised = $this->energised($conditions);
-        $before = $energised->key() === $conditions->key() ? [] : $this->outlook($energised)->states[$suspect];
+        $energised = $conditions->energised($this->settler->model->circuit);
+        $ran = $energised->key() === $conditions->key() ? null : $this->outlook($energised)->states[$suspect];
 
-        return $this->settler->settle($conditions, $this->suspects[$suspect], $before);
+        return $this->settler->standing($conditions, $this->suspects[$suspect], $ran);
     }
 
     public function outlook(Conditions $conditions): Outlook
@@ -76,7 +79,7 @@ final class Predictor
         $omega = Meter::testOmega($function);
         $key = "$suspect@$omega ".$conditions->key();
         $network = $this->dead[$key] ??= $this->settler->dead(
-            $conditions, $this->suspects[$suspect], $this->settler->statesWhenDead($this->outlook($this->energised($conditions))->states[$suspect]), $omega,
+            $conditions, $this->suspects[$suspect], $this->settler->statesWhenDead($this->outlook($conditions->energised($this->settler->model->circuit))->states[$suspect]), $omega,
         );
         $reading = $this->meter->readDead($function, $red, $black, $network);
 
@@ -96,45 +99,18 @@ final class Predictor
         ));
     }
 
-    /**
-     * The same conditions with every power switch at its default and every lead landed: what the unit went through before it
-     * was made dead, and so what may have blown its fuses.
-     */
-    public function energised(Conditions $conditions): Conditions
-    {
-        $conditions = $conditions->landing($conditions->lifted);
-        foreach ($this->settler->model->circuit->conditions as $condition) {
-            if ($condition->power) {
-                $conditions = $conditions->with($condition->name, $condition->default);
-            }
-        }
-
-        return $conditions;
-    }
-
     public function label(int $suspect): string
     {
-        $fault = $this->suspects[$suspect][0] ?? null;
+        $injected = $this->suspects[$suspect]->all[0] ?? null;
 
-        return $fault === null ? 'Nothing wrong in this circuit' : $this->settler->model->faults[$fault]->label;
-    }
-
-    /** The conditions in which the unit should run: everything at its default, every lead landed. */
-    public function calling(Conditions $conditions): Conditions
-    {
-        $conditions = $conditions->landing($conditions->lifted);
-        foreach ($this->settler->model->circuit->conditions as $condition) {
-            $conditions = $conditions->with($condition->name, $condition->default);
-        }
-
-        return $conditions;
+        return $injected === null ? 'Nothing wrong in this circuit' : $injected->fault->label;
     }
 
     /** @return array<string, string> */
     private function observations(Settled $settled): array
     {
         $seen = [];
-        foreach ($this->settler->model->components as $id => $component) {
+        foreach ($this->settler->model->parts as $id => $component) {
             if ($component->observables() !== []) {
                 $seen[$id] = $settled->observed($id);
             }
@@ -143,39 +119,27 @@ final class Predictor
         return $seen;
     }
 
-    /** @return array{list<int>, array<int, array{float, float}>} */
+    /** @return array{list<int>, array<int, array{float, float}>} island of each node, and each floating island's impedance to earth */
     private function islands(Settled $settled): array
     {
         $topology = $this->settler->model->topology;
-        $parent = range(0, $topology->nodes);      // the last is earth
-        $earth = $topology->nodes;
-        $find = static function (int $n) use (&$parent): int {
-            while ($parent[$n] !== $n) {
-                $n = $parent[$n] = $parent[$parent[$n]];
-            }
-
-            return $n;
-        };
+        $held = new Graph;
         foreach ($topology->branches as $b => $branch) {
             foreach ($settled->network->portAdmittances($b) as $port => $siemens) {
                 if ($siemens > self::ISLAND_SIEMENS) {
-                    $p = $branch->nodes[2 * $port];
-                    $q = $branch->nodes[2 * $port + 1];
-                    $parent[$find($p < 0 ? $earth : $p)] = $find($q < 0 ? $earth : $q);
+                    $held->join($branch->nodes[2 * $port], $branch->nodes[2 * $port + 1], 2 * $b + $port);
                 }
             }
         }
-        $numbers = [$find($earth) => 0];
-        $islands = [];
-        $impedances = [];
-        for ($n = 0; $n < $topology->nodes; $n++) {
-            $root = $find($n);
-            if (! isset($numbers[$root])) {
-                $numbers[$root] = count($numbers);
-                $z = $settled->network->impedanceBetween($n, -1);
-                $impedances[$numbers[$root]] = [$z->re, $z->im];
+        $nodes = range(0, $topology->nodes - 1);
+        $numbers = $held->islands([-1, ...$nodes]);
+        $islands = $impedances = [];
+        foreach ($nodes as $node) {
+            $island = $islands[] = $numbers[$node];
+            if ($island > 0 && ! isset($impedances[$island])) {
+                $z = $settled->network->impedanceBetween($node, -1);
+                $impedances[$island] = [$z->re, $z->im];
             }
-            $islands[] = $numbers[$root];
         }
 
         return [$islands, $impedances];

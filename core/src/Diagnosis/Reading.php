@@ -20,6 +20,7 @@ final readonly class Reading implements Evidence
     ) {
     }
 
+    #[\Override]
     public function conditions(): Conditions
     {
         return $this->conditions;

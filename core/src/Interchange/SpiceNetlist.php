@@ -45,8 +45,8 @@ final class SpiceNetlist
         $export = new self($settled, false);
         $export->collect();
         $model = $settled->model;
-        $head = ['* '.$model->circuit->id.($settled->faults === [] ? '' : ' with '.implode(', ', $settled->faults))];
-        foreach ($model->nodes as $point => $node) {
+        $head = ['* '.$model->circuit->id.($settled->faults->isEmpty() ? '' : ' with '.implode(', ', $settled->faults->ids()))];
+        foreach ($model->nodes->all() as $point => $node) {
             $head[] = sprintf('* point %s is node %s', $point, self::node($node));
         }
         $hertz = self::number($model->circuit->frequency);
@@ -66,24 +66,15 @@ final class SpiceNetlist
     {
         $settled = $this->settled;
         $model = $settled->model;
-        $modes = $model->modesByTarget($settled->faults);
-        foreach ($model->components as $id => $component) {
-            $stamps = $model->stampsOf($id, $settled->states[$id] ?? '', $modes[$id] ?? [], $settled->conditions, $model->omega);
-            foreach ($component->elements() as $i => $element) {
-                $branch = array_keys($stamps)[$i];
+        foreach (array_keys($model->components) as $id) {
+            $elements = $model->elements($id, $settled->states[$id] ?? '', $settled->faults->in($id), $settled->conditions, $model->omega);
+            foreach ($elements as $branch => $element) {
                 $nodes = $model->topology->branches[$branch]->nodes;
-                $values = array_values($stamps)[$i];
                 match ($element->shape) {
-                    Shape::Admittance => $this->admittance("b$branch", $nodes[0], $nodes[1], $values[0], $values[1]),
-                    Shape::Source => $this->source("b$branch", $nodes[0], $nodes[1], $values),
-                    Shape::Coupled => $this->coupled("b$branch", $nodes, $values),
+                    Shape::Admittance => $this->admittance("b$branch", $nodes[0], $nodes[1], $element->values[0], $element->values[1]),
+                    Shape::Source => $this->source("b$branch", $nodes[0], $nodes[1], $element->values),
+                    Shape::Coupled => $this->coupled("b$branch", $nodes, $element->values),
                 };
-            }
-        }
-        foreach (array_keys($model->circuit->wires) as $id) {
-            foreach ($model->stampsOf($id, '', $modes[$id] ?? [], $settled->conditions, $model->omega) as $branch => $values) {
-                $nodes = $model->topology->branches[$branch]->nodes;
-                $this->admittance("b$branch", $nodes[0], $nodes[1], $values[0], $values[1]);
             }
         }
         foreach ($model->strays($model->omega) as $branch => $values) {

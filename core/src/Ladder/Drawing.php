@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Levin\Core\Ladder;
 
-/** A ladder diagram in drawing units, origin top left. */
+/** A ladder diagram in drawing units, origin top left. It is the same whatever the unit does; DrawnState says what it does. */
 final readonly class Drawing
 {
     /**
-     * @param  list<array{title: string, y: float}>  $titles
-     * @param  list<array{point: string, x: float, y1: float, y2: float}>  $rails
-     * @param  list<array{point: string, x: float, y: float}>  $points
-     * @param  list<array{part: string, shape: string, caption: string, left: string, right: string, x1: float, x2: float, y: float, open: string, closed: string}>  $symbols  left is at x1; open and closed are SVG strokes, see Glyph
-     * @param  list<array{wire: string, from: string, to: string, path: list<array{float, float}>}>  $conductors  wire is empty for the lead of a symbol
+     * @param  list<DrawnTitle>  $titles
+     * @param  list<DrawnRail>  $rails
+     * @param  list<DrawnPoint>  $points
+     * @param  list<DrawnSymbol>  $symbols
+     * @param  list<DrawnConductor>  $conductors
      */
     public function __construct(
         public float $width,

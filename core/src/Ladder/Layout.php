@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Ladder;
 
 use Levin\Core\Circuit\Section;
+use Levin\Core\Network\Graph;
 use Levin\Core\Operation\Model;
 
 /**
@@ -16,10 +17,6 @@ use Levin\Core\Operation\Model;
  */
 final class Layout
 {
-    public const WIRE = 66.0;
-
-    public const SYMBOL = 92.0;
-
     private const ROW = 78.0;
 
     private const MARGIN = 56.0;
@@ -29,19 +26,22 @@ final class Layout
     /** @var array<string, Edge> not drawn yet */
     private array $edges = [];
 
-    /** @var list<array{title: string, y: float}> */
+    /** @var Graph<string, string> points joined by edges not drawn yet */
+    private Graph $open;
+
+    /** @var list<DrawnTitle> */
     private array $titles = [];
 
-    /** @var list<array{point: string, x: float, y1: float, y2: float}> */
+    /** @var list<DrawnRail> */
     private array $drawnRails = [];
 
-    /** @var list<array{point: string, x: float, y: float}> */
+    /** @var list<DrawnPoint> */
     private array $points = [];
 
-    /** @var list<array{part: string, shape: string, caption: string, left: string, right: string, x1: float, x2: float, y: float, open: string, closed: string}> */
+    /** @var list<DrawnSymbol> */
     private array $symbols = [];
 
-    /** @var list<array{wire: string, from: string, to: string, path: list<array{float, float}>}> */
+    /** @var list<DrawnConductor> */
     private array $conductors = [];
 
     private float $y = 0.0;
@@ -66,15 +66,22 @@ final class Layout
 
     private function __construct(private readonly Model $model)
     {
-        foreach ($model->components as $id => $component) {
+        $this->open = new Graph;
+        foreach ($model->parts as $id => $component) {
             foreach ($component->symbols() as $n => $symbol) {
-                $this->edges["$id#$n"] = new Edge($id, $component->part->point($symbol->left), $component->part->point($symbol->right), $symbol);
+                $this->add("$id#$n", new Edge($id, $component->part->point($symbol->left), $component->part->point($symbol->right), $symbol));
             }
         }
         $this->rails = array_fill_keys(array_merge(...array_map(static fn (Section $s): array => $s->rails ?? [], $model->circuit->ladder)), true);
         foreach ($model->circuit->wires as $id => $wire) {
-            $this->edges[$id] = new Edge($id, $wire->from, $wire->to);
+            $this->add($id, new Edge($id, $wire->from, $wire->to));
         }
+    }
+
+    private function add(string $key, Edge $edge): void
+    {
+        $this->edges[$key] = $edge;
+        $this->open->join($edge->a, $edge->b, $key);
     }
 
     public static function of(Model $model): Drawing
@@ -102,7 +109,7 @@ final class Layout
     {
         $plan = new Plan($section->title, $section->rails);
         foreach ($section->rows as [$from, $to]) {
-            $path = $this->path($from, [$to => true], []);
+            $path = $this->open->path($from, [$to => true]);
             if ($path !== []) {
                 $plan->addRow($from, $this->take($path));
             }
@@ -127,7 +134,7 @@ final class Layout
     {
         // a rung runs between its own rails and does not wander through others
         $forbidden = $plan->placed() + array_diff_key($this->rails, array_flip($rails));
-        $rung = $this->path($rails[0], [$rails[1] => true], $forbidden);
+        $rung = $this->open->path($rails[0], [$rails[1] => true], $forbidden);
         $best = [$rails[0], $rung];
         if ($rung !== []) {
             return $best;
@@ -136,7 +143,7 @@ final class Layout
         foreach ([$plan->placed(), $this->drawn] as $reach) {
             foreach (array_keys($plan->placed()) as $start) {
                 $ends = array_diff_key($reach, [$start => true]);
-                $path = $this->path($start, $ends, $forbidden);
+                $path = $this->open->path($start, $ends, $forbidden);
                 if ($path !== [] && ($best[1] === [] || count($path) < count($best[1]))) {
                     $best = [$start, $path];
                 }
@@ -150,43 +157,6 @@ final class Layout
     }
 
     /**
-     * Breadth first over edges not drawn yet, not through forbidden points.
-     *
-     * @param  array<string, mixed>  $ends
-     * @param  array<string, mixed>  $forbidden
-     * @return list<string> keys of edges; empty when there is no way
-     */
-    private function path(string $start, array $ends, array $forbidden): array
-    {
-        $from = [$start => null];
-        $queue = [$start];
-        while ($queue !== []) {
-            $point = array_shift($queue);
-            foreach ($this->edges as $key => $edge) {
-                if ($edge->a !== $point && $edge->b !== $point) {
-                    continue;
-                }
-                $next = $edge->other($point);
-                if (array_key_exists($next, $from) || (isset($forbidden[$next]) && ! isset($ends[$next]))) {
-                    continue;
-                }
-                $from[$next] = [$key, $point];
-                if (isset($ends[$next])) {
-                    $path = [];
-                    for ($at = $next; isset($from[$at]); $at = $from[$at][1]) {
-                        array_unshift($path, $from[$at][0]);
-                    }
-
-                    return $path;
-                }
-                $queue[] = $next;
-            }
-        }
-
-        return [];
-    }
-
-    /**
      * @param  list<string>  $keys
      * @return list<Edge>
      */
@@ -195,7 +165,7 @@ final class Layout
         $edges = [];
         foreach ($keys as $key) {
             $edges[] = $this->edges[$key];
-            unset($this->edges[$key]);
+            $this->open->cut($key);
         }
 
         return $edges;
@@ -203,7 +173,7 @@ final class Layout
 
     private function draw(Plan $plan, float $span): void
     {
-        $this->titles[] = ['title' => $plan->title, 'y' => $this->y + 26];
+        $this->titles[] = new DrawnTitle($plan->title, $this->y + 26);
         $top = $this->y + self::TITLE;
         $x = array_map(static fn (float $v): float => $v + self::MARGIN, $plan->positions($span));
         $rail = $plan->rails ?? [];
@@ -215,7 +185,7 @@ final class Layout
         }
         $bottom = $top + count($plan->rows) * self::ROW;
         foreach ($rail as $point) {
-            $this->drawnRails[] = ['point' => $point, 'x' => $x[$point], 'y1' => $top, 'y2' => $bottom - self::ROW + 60];
+            $this->drawnRails[] = new DrawnRail($point, $x[$point], $top, $bottom - self::ROW + 60);
         }
         $this->y = $bottom + 8;
     }
@@ -240,12 +210,14 @@ final class Layout
             $begin = in_array($at, $rails, true) || $n > 0 || $first[$at] === $y ? [[$x1, $y]] : $this->drop($at, $x1, $first[$at], $y, 1);
             $end = in_array($to, $rails, true) || $n < $last || $first[$to] === $y ? [[$x2, $y]] : array_reverse($this->drop($to, $x2, $first[$to], $y, -1));
             if ($edge->symbol === null) {
-                $this->conductors[] = ['wire' => $edge->id, 'from' => $at, 'to' => $to, 'path' => self::route([...$begin, ...$end])];
+                $this->conductors[] = new DrawnConductor($edge->id, $edge->id, $at, $to, self::route([...$begin, ...$end]));
             } else {
                 $atRight = in_array($to, $rails, true);
-                $s1 = $atRight ? $x2 - self::SYMBOL : $x1;
-                $s2 = $atRight ? $x2 : $x1 + self::SYMBOL;
-                $this->symbols[] = ['part' => $edge->id, 'shape' => $edge->symbol->shape->value, 'caption' => $edge->symbol->caption, 'left' => $at, 'right' => $to, 'x1' => $s1, 'x2' => $s2, 'y' => $y, 'open' => Glyph::open($edge->symbol->shape), 'closed' => Glyph::closed($edge->symbol->shape)];
+                $s1 = $atRight ? $x2 - Edge::SYMBOL : $x1;
+                $s2 = $atRight ? $x2 : $x1 + Edge::SYMBOL;
+                [$symbol, $shape] = [$edge->symbol, $edge->symbol->shape];
+                $id = "$edge->id $symbol->left $symbol->right";
+                $this->symbols[] = new DrawnSymbol($id, $edge->id, $shape, $symbol->caption, $at, $to, $s1, $s2, $y, Glyph::open($shape), Glyph::closed($shape));
                 $this->lead($at, $at, [...$begin, [$s1, $y]]);
                 $this->lead($to, $to, [[$s2, $y], ...$end]);
             }
@@ -266,7 +238,7 @@ final class Layout
             $at = $x + $side * $lane * self::LANE;
             $free = true;
             foreach ($this->points as $p) {
-                $free = $free && ! ($lane === 0 && $p['point'] !== $point && abs($p['x'] - $at) < 2.0 && $p['y'] > $from && $p['y'] < $to);
+                $free = $free && ! ($lane === 0 && $p->point !== $point && abs($p->x - $at) < 2.0 && $p->y > $from && $p->y < $to);
             }
             foreach ($this->drops as [$who, $where, $top, $bottom]) {
                 $free = $free && ($who === $point || abs($where - $at) > self::LANE / 2 || $bottom <= $from || $top >= $to);
@@ -285,7 +257,7 @@ final class Layout
     {
         $path = self::route($path);
         if (count($path) > 1) {
-            $this->conductors[] = ['wire' => '', 'from' => $from, 'to' => $to, 'path' => $path];
+            $this->conductors[] = new DrawnConductor('lead'.count($this->conductors), '', $from, $to, $path);
         }
     }
 
@@ -296,7 +268,7 @@ final class Layout
     {
         if (! isset($first[$point])) {
             $first[$point] = $y;
-            $this->points[] = ['point' => $point, 'x' => $x, 'y' => $y];
+            $this->points[] = new DrawnPoint($point, $x, $y);
         }
     }
 

@@ -20,7 +20,7 @@ final class Plan
     public function __construct(public readonly string $title, public readonly ?array $rails)
     {
         if ($rails !== null) {
-            $this->order[] = [$rails[0], $rails[1], Layout::WIRE + Layout::SYMBOL];
+            $this->order[] = [$rails[0], $rails[1], Edge::WIRE + Edge::SYMBOL];
             $this->placed = $this->longest();
         }
     }

@@ -24,6 +24,9 @@ final readonly class Entry
         'mfd' => ['' => 1e-6, 'µf' => 1e-6, 'μf' => 1e-6, 'uf' => 1e-6, 'mfd' => 1e-6, 'nf' => 1e-9],
     ];
 
+    /** Characters of an entry. */
+    private const LONGEST = 24;
+
     /** The most a service meter can show, SI. A larger entry is a slip. */
     private const MOST = ['vac' => 1000.0, 'vdc' => 1000.0, 'amps' => 2000.0, 'megohms' => 1e12, 'ohms' => 1e9, 'mfd' => 0.1];
 
@@ -38,25 +41,28 @@ final readonly class Entry
         };
         $example = ['vac' => '26.4', 'vdc' => '4.98', 'amps' => '14.1', 'megohms' => '550', 'ohms' => '12.5 or 1.2k', 'mfd' => '39.6'][$kind];
         if ($text === '') {
-            throw new BadEntry("Nothing was entered. Type what the meter shows, such as $example, or OL.");
+            throw BadEntry::nothing($function, $example);
+        }
+        if (mb_strlen($text) > self::LONGEST) {
+            throw BadEntry::tooLong($function, self::LONGEST);
         }
         if (in_array(strtoupper($text), ['OL', 'O.L', 'O.L.', '0L'], true)) {
             return new self(null);
         }
         if (preg_match('/^([+-]?(?:\d+\.?\d*|\.\d+)(?:e[+-]?\d+)?)\s*(\D*)$/iu', str_replace(',', '.', $text), $m) !== 1) {
-            throw new BadEntry("\"$text\" is not a reading. Type a number such as $example, or OL.");
+            throw BadEntry::notANumber($function, $text, $example);
         }
         $unit = mb_strtolower(trim($m[2]));
         $factor = self::UNITS[$kind][$unit] ?? null;
         if ($factor === null) {
-            throw new BadEntry("\"{$m[2]}\" is not a unit of this test, which reads in {$function->unit()}. Type a number such as $example, or change the function.");
+            throw BadEntry::otherUnit($function, $text, $m[2], $example);
         }
         $value = (float) $m[1] * $factor;
         if ($value < 0 && $kind !== 'vdc') {
-            throw new BadEntry('This reading cannot be negative. Swap the probes or read the display again.');
+            throw BadEntry::negative($function, $text);
         }
         if (! is_finite($value) || $value > self::MOST[$kind]) {
-            throw new BadEntry("$text is more than any service meter can show here. Read the display again; if it shows OL, enter OL.");
+            throw BadEntry::offTheScale($function, $text);
         }
 
         return new self($value);

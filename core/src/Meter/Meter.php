@@ -36,14 +36,17 @@ final class Meter
     {
     }
 
-    /** @throws UnknownName for a point the circuit does not have */
+    /**
+     * @throws UnknownName for a point the circuit does not have
+     * @throws WrongInstrument for a clamp, which goes round wires
+     */
     public function read(MeterFunction $function, string $red, string $black, Settled $circuit): MeterReading
     {
         if ($function === MeterFunction::Megohms) {
             return $this->insulation($red, $black, $circuit);
         }
         if ($function === MeterFunction::Amps) {
-            throw new \DomainException('A clamp goes round conductors, not on points: name wires.');
+            throw WrongInstrument::clampOnPoints();
         }
         if ($function === MeterFunction::VoltsAc || $function === MeterFunction::VoltsAcLowZ) {
             return self::shown($function, $red, $black, self::loadedVolts($circuit, $red, $black, $function === MeterFunction::VoltsAc ? self::INPUT_OHMS : self::LOW_Z_OHMS));
@@ -60,9 +63,9 @@ final class Meter
     }
 
     /**
-     * A clamp round some conductors, each taken in the direction the file writes it, or against it with a minus before its name.
+     * A clamp round some conductors.
      *
-     * @param  non-empty-list<string>  $wires
+     * @param  non-empty-list<Clamped>  $wires
      * @param  int  $turns  how often the conductors go through the jaw; the display shows that many times the current
      *
      * @throws UnknownName for a wire the circuit does not have
@@ -71,8 +74,7 @@ final class Meter
     {
         $sum = new Complex(0);
         foreach ($wires as $wire) {
-            $against = str_starts_with($wire, '-');
-            $sum = $sum->plus($circuit->wireCurrent($against ? substr($wire, 1) : $wire)->scaled($against ? -1.0 : 1.0));
+            $sum = $sum->plus($circuit->wireCurrent($wire->wire)->scaled($wire->against ? -1.0 : 1.0));
         }
         $reading = self::shown(MeterFunction::Amps, implode('+', $wires), '', $sum->abs() * $turns);
         $warnings = [];
@@ -108,7 +110,7 @@ final class Meter
         $ohms = $network->impedanceBetween($a, $b)->re;
         [$re] = $network->solve(array_filter([$a => $volts / $ohms, $b => -$volts / $ohms], static fn (int $n): bool => $n >= 0, ARRAY_FILTER_USE_KEY));
         $at = static fn (string $point): float => $model->node($point) < 0 ? 0.0 : $re[$model->node($point)];
-        foreach ($model->components as $component) {
+        foreach ($model->parts as $component) {
             [$low, $high] = [INF, -INF];
             foreach ($component->isElectronic() ? $component->part->terminals : [] as $terminal) {
                 $v = $at($component->part->point($terminal));
@@ -135,7 +137,7 @@ final class Meter
     private function directVolts(Settled $circuit, string $red, string $black): float
     {
         $model = $this->settler->model;
-        [$network, $re] = $this->settler->networks->direct($circuit->conditions, $circuit->states, $model->modesByTarget($circuit->faults));
+        [$network, $re] = $this->settler->networks->direct($circuit->conditions, $circuit->states, $circuit->faults);
         [$a, $b] = [$model->node($red), $model->node($black)];
         $open = ($a < 0 ? 0.0 : $re[$a]) - ($b < 0 ? 0.0 : $re[$b]);
 

@@ -204,7 +204,7 @@ final class Factorisation
             }
             $square = $gr * $gr + $gi * $gi;
             if ($square == 0.0) {
-                throw new FloatingNode($k);
+                throw FloatingNode::at($k);
             }
             $this->pivotRe[$k] = $pr = $gr / $square;
             $this->pivotIm[$k] = $pi = -$gi / $square;

@@ -5,10 +5,15 @@ declare(strict_types=1);
 namespace Levin\Core\Network;
 
 /** A node is joined to nothing, not even by stray capacitance, so its voltage is not defined. */
-final class FloatingNode extends \DomainException
+final class FloatingNode extends NetworkException
 {
-    public function __construct(public readonly int $node)
+    private function __construct(public readonly int $node)
     {
         parent::__construct("Node $node is joined to nothing.");
+    }
+
+    public static function at(int $node): self
+    {
+        return new self($node);
     }
 }

@@ -12,6 +12,7 @@ use Levin\Core\Circuit\Rule;
 use Levin\Core\Network\Factorisation;
 use Levin\Core\Parts\Component;
 use Levin\Core\Parts\Drift;
+use Levin\Core\Parts\Faults;
 use Levin\Core\Parts\Pending;
 use Levin\Core\Parts\Setting;
 
@@ -44,9 +45,6 @@ final class Course
     /** @var array<string, array<string, float>> when each running timer started, by part and the timer's end */
     private array $since = [];
 
-    /** @var array<string, list<string>> */
-    private array $modes;
-
     private Factorisation $network;
 
     /** @var array<int, float> */
@@ -65,15 +63,16 @@ final class Course
     /** @var array<int, float>|null direct voltages, when asked for since the last solve */
     private ?array $direct = null;
 
-    /**
-     * @param  list<string>  $faults  fault ids
-     * @param  array<string, string>  $states  that differ from the initial ones
-     */
-    public function __construct(private readonly Model $model, private readonly Networks $networks, private Conditions $conditions, private array $faults, array $states)
-    {
-        $this->modes = $model->modesByTarget($faults);
+    /** @param  array<string, string>  $states  that differ from the initial ones */
+    public function __construct(
+        private readonly Model $model,
+        private readonly Networks $networks,
+        private Conditions $conditions,
+        private Faults $faults,
+        array $states,
+    ) {
         $this->states = [...$model->initialStates(), ...$states];
-        $this->network = $networks->at($conditions, $this->states, $this->modes, $model->omega);
+        $this->network = $networks->at($conditions, $this->states, $this->faults, $model->omega);
         $this->rest();
     }
 
@@ -87,8 +86,7 @@ final class Course
         return $this->conditions;
     }
 
-    /** @return list<string> */
-    public function faults(): array
+    public function faults(): Faults
     {
         return $this->faults;
     }
@@ -142,7 +140,7 @@ final class Course
         $mark = null;
         foreach ($moving as $name => $lag) {
             $from = $this->conditions->number($name);
-            foreach ($this->model->marks[$name] ?? [] as $level) {
+            foreach ($this->model->marks->levels($name) as $level) {
                 $reached = $this->time + $lag->reaches($from, $level);
                 if ($reached < $at) {
                     [$at, $id, $mark] = [$reached, null, [$name, $level + ($lag->target - $from) * 1e-9]];
@@ -181,15 +179,10 @@ final class Course
         $this->rebuild();
     }
 
-    /**
-     * Faults come and go: an intermittent, or a repair.
-     *
-     * @param  list<string>  $faults
-     */
-    public function fail(array $faults): void
+    /** Faults come and go: an intermittent, or a repair. */
+    public function fail(Faults $faults): void
     {
         $this->faults = $faults;
-        $this->modes = $this->model->modesByTarget($faults);
         $this->rebuild();
     }
 
@@ -203,8 +196,7 @@ final class Course
 
     private function rebuild(): void
     {
-        $everything = [...array_keys($this->model->components), ...array_keys($this->model->circuit->wires)];
-        $this->network = $this->networks->changed($this->network, $everything, $this->states, $this->modes, $this->conditions, $this->model->omega);
+        $this->refresh(array_keys($this->model->components));
         $this->rest();
     }
 
@@ -212,8 +204,14 @@ final class Course
     {
         $this->states[$id] = $next;
         unset($this->since[$id]);
-        $this->network = $this->networks->changed($this->network, [$id], $this->states, $this->modes, $this->conditions, $this->model->omega);
+        $this->refresh([$id]);
         $this->rest();
+    }
+
+    /** @param  list<string>  $components  whose values may have changed */
+    private function refresh(array $components): void
+    {
+        $this->network = $this->networks->changed($this->network, $components, $this->states, $this->faults, $this->conditions, $this->model->omega);
     }
 
     /** Solves and lets every part act, until none moves. */
@@ -223,7 +221,7 @@ final class Course
         $this->chattering = [];
         for ($round = 1; ; $round++) {
             $this->direct = null;
-            [$this->re, $this->im] = $this->network->solve(...$this->networks->injection($this->states, $this->modes, $this->conditions, $this->model->omega));
+            [$this->re, $this->im] = $this->network->solve(...$this->networks->injection($this->states, $this->faults, $this->conditions, $this->model->omega));
             $next = $this->step();
             $numbers = $this->quickNumbers();
             $moved = array_keys(array_diff_assoc($next, $this->states));
@@ -243,9 +241,9 @@ final class Course
             $this->since = array_diff_key($this->since, array_flip($moved));
             if ($numbers !== []) {
                 $this->conditions = $this->conditions->withNumbers($numbers);
-                $moved = [...$moved, ...$this->followers(array_keys($numbers))];
+                $moved = [...$moved, ...$this->model->marks->followers(array_keys($numbers))];
             }
-            $this->network = $this->networks->changed($this->network, $moved, $this->states, $this->modes, $this->conditions, $this->model->omega);
+            $this->refresh($moved);
         }
         $this->rounds += $round;
         $this->startTimers();
@@ -256,7 +254,7 @@ final class Course
     {
         $states = $this->states;
         foreach ($states as $id => $state) {
-            $component = $this->model->components[$id];
+            $component = $this->model->parts[$id];
             $states[$id] = $this->conditions->hasRemoved($id)
                 ? $component->stateWhenDead($state)
                 : $component->nextState($state, $this->setting($id), $this->voltagesOf($component));
@@ -269,7 +267,7 @@ final class Course
     private function quickNumbers(): array
     {
         $numbers = [];
-        foreach ($this->model->quick as $quantity) {
+        foreach ($this->model->marks->quick as $quantity) {
             $rule = $this->ruleNow($quantity);
             if ($rule !== null && $rule->lag->target !== $this->conditions->number($quantity->name)) {
                 $numbers[$quantity->name] = $rule->lag->target;
@@ -292,7 +290,7 @@ final class Course
 
     public function observed(string $id): string
     {
-        $component = $this->model->components[$id];
+        $component = $this->model->parts[$id];
 
         return $component->observed($this->states[$id] ?? '', $this->setting($id), $this->voltagesOf($component));
     }
@@ -314,17 +312,8 @@ final class Course
     /** Whether a part follows a quantity continuously that still has some way to go. */
     private function isFollowed(string $name, Lag $lag): bool
     {
-        return $this->followers([$name]) !== []
+        return $this->model->marks->followers([$name]) !== []
             && abs($lag->target - $this->conditions->number($name)) > self::CLOSE * max(abs($lag->target), abs($this->model->circuit->quantities[$name]->normal), 1e-9);
-    }
-
-    /**
-     * @param  list<string>  $names
-     * @return list<string> parts whose values depend on these quantities directly
-     */
-    private function followers(array $names): array
-    {
-        return array_values(array_unique(array_merge(...array_map(fn (string $n): array => $this->model->followers[$n] ?? [], $names))));
     }
 
     /**
@@ -353,7 +342,7 @@ final class Course
     private function drifts(): array
     {
         $drifts = [];
-        foreach ($this->model->components as $id => $component) {
+        foreach ($this->model->parts as $id => $component) {
             $drift = $this->conditions->hasRemoved($id) ? null : $component->drift($this->states[$id] ?? '', $this->setting($id), $this->voltagesOf($component));
             if ($drift !== null) {
                 $drifts[$id] = $drift;
@@ -393,7 +382,7 @@ final class Course
         $all = [];
         // in a circuit that chatters nothing lasts long enough to time anything
         foreach ($this->chattering === [] ? $this->states : [] as $id => $state) {
-            $component = $this->model->components[$id];
+            $component = $this->model->parts[$id];
             foreach ($this->conditions->hasRemoved($id) ? [] : $component->pending($state, $this->setting($id), $this->voltagesOf($component)) as $pending) {
                 $all[] = [$id, $pending];
             }
@@ -404,7 +393,7 @@ final class Course
 
     private function setting(string $id): Setting
     {
-        return new Setting($this->conditions, $this->modes[$id] ?? [], $this->model->omega, true);
+        return new Setting($this->conditions, $this->faults->in($id), $this->model->omega);
     }
 
     private function voltagesOf(Component $component): PartVoltages
@@ -415,7 +404,7 @@ final class Course
     /** @return array<int, float> node voltages of a d.c. solve in the present states, made when first asked for */
     private function directVolts(): array
     {
-        return $this->direct ??= $this->networks->direct($this->conditions, $this->states, $this->modes)[1];
+        return $this->direct ??= $this->networks->direct($this->conditions, $this->states, $this->faults)[1];
     }
 
     /**

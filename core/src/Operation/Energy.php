@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Levin\Core\Operation;
 
+use Levin\Core\Network\Graph;
+
 /**
  * How a conductor stands: what a careful person must assume of it.
  */
@@ -23,8 +25,17 @@ enum Energy: string
     /** Below this a conductor counts as dead, volts. [practice, no published source] */
     private const VOLTS = 2.0;
 
-    /** An element that conducts better than this is metal, not a load, siemens. */
-    public const METAL = 0.5;
+    /** Of two, the one to be warier of. */
+    public function orWorse(self $other): self
+    {
+        foreach ([self::Live, self::BackFed, self::Common] as $worst) {
+            if ($this === $worst || $other === $worst) {
+                return $worst;
+            }
+        }
+
+        return self::Dead;
+    }
 
     /** The most volts between any two conductors that are live or common. */
     public static function highest(Settled $settled): float
@@ -44,37 +55,25 @@ enum Energy: string
     public static function ofPoints(Settled $settled): array
     {
         $model = $settled->model;
-        $earth = $model->topology->nodes;
-        $neighbours = [];
+        $metal = new Graph;
         foreach ($model->topology->branches as $b => $branch) {
-            if (! $branch->isCoupled() && ! $branch->injects && $settled->network->portAdmittances($b)[0] > self::METAL) {
-                [$p, $q] = array_map(static fn (int $n): int => $n < 0 ? $earth : $n, $branch->nodes);
-                $neighbours[$p][] = $q;
-                $neighbours[$q][] = $p;
+            if (! $branch->isCoupled() && ! $branch->injects && $settled->network->portAdmittances($b)[0] > Settled::METAL) {
+                $metal->join($branch->nodes[0], $branch->nodes[1], $b);
             }
         }
-        $queue = [];
-        foreach ($model->components as $component) {
+        $sources = [];
+        foreach ($model->parts as $component) {
             foreach ($component->sourceTerminals() as [$hot, $return]) {
                 [$a, $b] = [$component->part->point($hot), $component->part->point($return)];
                 if ($settled->between($a, $b)->abs() > self::VOLTS) {
-                    array_push($queue, $model->node($a) < 0 ? $earth : $model->node($a), $model->node($b) < 0 ? $earth : $model->node($b));
+                    array_push($sources, $model->node($a), $model->node($b));
                 }
             }
         }
-        $fed = array_fill_keys($queue, true);
-        while ($queue !== []) {
-            foreach ($neighbours[array_pop($queue)] ?? [] as $next) {
-                if (! isset($fed[$next])) {
-                    $fed[$next] = true;
-                    $queue[] = $next;
-                }
-            }
-        }
+        $fed = $metal->reached($sources);
         $energy = [];
         foreach ($model->circuit->points() as $point) {
-            $node = $model->node($point);
-            $isFed = isset($fed[$node < 0 ? $earth : $node]);
+            $isFed = isset($fed[$model->node($point)]);
             $hot = $settled->at($point)->abs() > self::VOLTS;
             $energy[$point] = match (true) {
                 $isFed && $hot => self::Live,

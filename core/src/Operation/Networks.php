@@ -7,6 +7,7 @@ namespace Levin\Core\Operation;
 use Levin\Core\Circuit\Conditions;
 use Levin\Core\Circuit\Quantity;
 use Levin\Core\Network\Factorisation;
+use Levin\Core\Parts\Faults;
 use Levin\Core\Parts\Shape;
 
 /**
@@ -29,28 +30,26 @@ final class Networks
      * The network with parts and wires in given states.
      *
      * @param  array<string, string>  $states
-     * @param  array<string, list<string>>  $modes
      */
-    public function at(Conditions $conditions, array $states, array $modes, float $omega): Factorisation
+    public function at(Conditions $conditions, array $states, Faults $faults, float $omega): Factorisation
     {
-        $targets = [...array_keys($modes), ...array_keys(array_diff_assoc($states, $this->model->initialStates()))];
+        $targets = [...$faults->targets(), ...array_keys(array_diff_assoc($states, $this->model->initialStates()))];
         // one base serves whatever the quantities are; what follows those that have moved is changed on top of it
-        $moved = array_diff_assoc($conditions->numbers(), $this->normal);
-        $followers = array_merge(...array_map(fn (string $name): array => $this->model->followers[$name] ?? [], array_keys($moved)));
+        $followers = $this->model->marks->followers(array_keys(array_diff_assoc($conditions->numbers(), $this->normal)));
+        $base = $this->base($conditions->withNumbers($this->normal), $omega);
 
-        return $this->changed($this->base($conditions->withNumbers($this->normal), $omega), array_values(array_unique([...$targets, ...$followers])), $states, $modes, $conditions, $omega);
+        return $this->changed($base, array_values(array_unique([...$targets, ...$followers])), $states, $faults, $conditions, $omega);
     }
 
     /**
      * @param  list<string>  $targets  parts and wires whose values may differ
      * @param  array<string, string>  $states
-     * @param  array<string, list<string>>  $modes
      */
-    public function changed(Factorisation $network, array $targets, array $states, array $modes, Conditions $conditions, float $omega): Factorisation
+    public function changed(Factorisation $network, array $targets, array $states, Faults $faults, Conditions $conditions, float $omega): Factorisation
     {
         $changes = [];
         foreach ($targets as $id) {
-            $changes += $this->model->stampsOf($id, $states[$id] ?? '', $modes[$id] ?? [], $conditions, $omega);
+            $changes += $this->model->values($id, $states[$id] ?? '', $faults->in($id), $conditions, $omega);
         }
         $changes = $network->differing($changes);
 
@@ -61,39 +60,34 @@ final class Networks
      * The direct voltages of a unit with its parts in given states: what its d.c. sources feed, and nothing else.
      *
      * @param  array<string, string>  $states
-     * @param  array<string, list<string>>  $modes
      * @return array{Factorisation, array<int, float>} the network, and the volts of each node against earth
      */
-    public function direct(Conditions $conditions, array $states, array $modes): array
+    public function direct(Conditions $conditions, array $states, Faults $faults): array
     {
-        $network = $this->at($conditions, $states, $modes, 0.0);
+        $network = $this->at($conditions, $states, $faults, 0.0);
 
-        return [$network, $network->solve(...$this->injection($states, $modes, $conditions, 0.0))[0]];
+        return [$network, $network->solve(...$this->injection($states, $faults, $conditions, 0.0))[0]];
     }
 
     /**
      * What the sources feed in.
      *
      * @param  array<string, string>  $states
-     * @param  array<string, list<string>>  $modes
      * @return array{array<int, float>, array<int, float>} amperes into each node
      */
-    public function injection(array $states, array $modes, Conditions $conditions, float $omega): array
+    public function injection(array $states, Faults $faults, Conditions $conditions, float $omega): array
     {
         $re = $im = [];
         foreach ($this->model->feeding as $id) {
-            $stamps = $this->model->stampsOf($id, $states[$id] ?? '', $modes[$id] ?? [], $conditions, $omega);
-            $branches = array_keys($stamps);
-            foreach ($this->model->components[$id]->elements() as $i => $element) {
+            foreach ($this->model->elements($id, $states[$id] ?? '', $faults->in($id), $conditions, $omega) as $branch => $element) {
                 if ($element->shape !== Shape::Source) {
                     continue;
                 }
-                $branch = $branches[$i];
                 [$a, $b] = $this->model->topology->branches[$branch]->nodes;
                 foreach ([[$a, 1.0], [$b, -1.0]] as [$node, $sign]) {
                     if ($node >= 0) {
-                        $re[$node] = ($re[$node] ?? 0.0) + $sign * $stamps[$branch][2];
-                        $im[$node] = ($im[$node] ?? 0.0) + $sign * $stamps[$branch][3];
+                        $re[$node] = ($re[$node] ?? 0.0) + $sign * $element->values[2];
+                        $im[$node] = ($im[$node] ?? 0.0) + $sign * $element->values[3];
                     }
                 }
             }
@@ -113,14 +107,14 @@ final class Networks
         if ($conditions->lifted !== [] || $conditions->removed !== []) {
             $whole = $this->base($conditions->landing($conditions->lifted)->restoring($conditions->removed), $omega);
 
-            return $this->bases[$key] = $this->changed($whole, [...$conditions->lifted, ...$conditions->removed], $states, [], $conditions, $omega);
+            return $this->bases[$key] = $this->changed($whole, [...$conditions->lifted, ...$conditions->removed], $states, Faults::none(), $conditions, $omega);
         }
         $re = $im = array_fill(0, $model->topology->values, 0.0);
-        $stamps = $model->strays($omega);
-        foreach ([...array_keys($model->components), ...array_keys($model->circuit->wires)] as $id) {
-            $stamps += $model->stampsOf($id, $states[$id] ?? '', [], $conditions, $omega);
+        $all = $model->strays($omega);
+        foreach (array_keys($model->components) as $id) {
+            $all += $model->values($id, $states[$id] ?? '', [], $conditions, $omega);
         }
-        foreach ($stamps as $branch => $values) {
+        foreach ($all as $branch => $values) {
             $at = $model->topology->offset[$branch];
             $count = $model->topology->branches[$branch]->values();
             for ($i = 0; $i < $count; $i++) {

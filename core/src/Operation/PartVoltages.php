@@ -20,6 +20,7 @@ final readonly class PartVoltages implements Voltages
     {
     }
 
+    #[\Override]
     public function across(string $a, string $b): Complex
     {
         [$p, $q] = [$this->model->nodeOf($this->component, $a), $this->model->nodeOf($this->component, $b)];
@@ -27,6 +28,7 @@ final readonly class PartVoltages implements Voltages
         return new Complex(($p < 0 ? 0.0 : $this->re[$p]) - ($q < 0 ? 0.0 : $this->re[$q]), ($p < 0 ? 0.0 : $this->im[$p]) - ($q < 0 ? 0.0 : $this->im[$q]));
     }
 
+    #[\Override]
     public function direct(string $a, string $b): float
     {
         if ($this->direct === null) {

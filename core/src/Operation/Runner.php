@@ -7,6 +7,10 @@ namespace Levin\Core\Operation;
 use Levin\Core\Circuit\Circuit;
 use Levin\Core\Circuit\Clause;
 use Levin\Core\Circuit\UnknownName;
+use Levin\Core\Parts\Fault;
+use Levin\Core\Parts\Faults;
+use Levin\Core\Parts\InjectedFault;
+use Levin\Core\Parts\PartsException;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -21,8 +25,17 @@ final class Runner
     /** The same for moments at which nothing was seen to move. */
     private const MOST_UNSEEN = 40000;
 
-    private function __construct(private readonly Model $model, private readonly Settler $settler, private readonly Script $script)
-    {
+    /**
+     * @param  list<array{Deed, Faults, list<Fault>}>  $deeds  each with the faults that come and those that go
+     * @param  list<InjectedFault>  $intermittents  the faults of the script's intermittents
+     */
+    private function __construct(
+        private readonly Model $model,
+        private readonly Settler $settler,
+        private readonly Script $script,
+        private readonly array $deeds,
+        private readonly array $intermittents,
+    ) {
     }
 
     /**
@@ -30,18 +43,20 @@ final class Runner
      * @param  list<string>  $faults  faults besides the script's
      *
      * @throws UnknownName for anything named that is not there
-     * @throws \DomainException for what cannot be understood
+     * @throws OperationException for what cannot be understood
+     * @throws PartsException for a plate that contradicts itself
      */
     public static function run(Circuit $circuit, Script $script, array $when = [], array $faults = []): Run
     {
         $situation = Situation::of($circuit, [...$when, ...$script->start], [...$faults, ...$script->faults]);
-        $model = new Model($situation->circuit);
-        foreach ($script->deeds as $deed) {
-            array_map($model->fault(...), [...$deed->fault, ...$deed->mend]);
-        }
-        array_map(static fn (Intermittent $i) => $model->fault($i->fault), $script->intermittents);
+        $list = $situation->model->faults;
+        $deeds = array_map(
+            static fn (Deed $d): array => [$d, $list->parseAll($d->fault), array_map(static fn (string $id): Fault => $list->parse($id)->fault, $d->mend)],
+            $script->deeds,
+        );
+        $intermittents = array_map(static fn (Intermittent $i): InjectedFault => $list->parse($i->fault), $script->intermittents);
 
-        return (new self($model, new Settler($model), $script))->go($situation);
+        return (new self($situation->model, new Settler($situation->model), $script, $deeds, $intermittents))->go($situation);
     }
 
     private function go(Situation $situation): Run
@@ -52,15 +67,15 @@ final class Runner
         $own = $situation->faults;
         $happenings = [$this->happening($course, [], [], $course->settled())];
         $before = $this->seen($course);
-        $deeds = $this->script->deeds;
+        $deeds = $this->deeds;
         $draws = array_map(static fn (Intermittent $i): float => $i->every ?? INF, $this->script->intermittents);
         for ($n = 0; $n < self::MOST_UNSEEN && count($happenings) < self::MOST; $n++) {
-            $next = min($this->script->until, $deeds[0]->at ?? INF, ...[INF, ...$draws]);
+            $next = min($this->script->until, $deeds[0][0]->at ?? INF, ...[INF, ...$draws]);
             $moved = $course->goOn($next);
             $done = [];
-            while (! $moved && $deeds !== [] && $deeds[0]->at <= $course->time()) {
-                $deed = array_shift($deeds);
-                $own = array_values(array_diff([...$own, ...$deed->fault], $deed->mend));
+            while (! $moved && $deeds !== [] && $deeds[0][0]->at <= $course->time()) {
+                [$deed, $comes, $goes] = array_shift($deeds);
+                $own = $own->with(...$comes->all)->without(...$goes);
                 $this->do($course, $deed, $own);
                 array_push($done, ...$deed->words());
             }
@@ -70,8 +85,8 @@ final class Runner
                     $draws[$i] += $this->script->intermittents[$i]->every ?? INF;
                 }
             }
-            $faults = [...$own, ...$this->intermittent($course, $there)];
-            if ($faults !== $course->faults()) {
+            $faults = $own->with(...$this->intermittent($course, $there));
+            if (! $faults->equals($course->faults())) {
                 $course->fail($faults);
             }
             $now = $this->seen($course);
@@ -88,8 +103,8 @@ final class Runner
         return new Run($happenings, $course->settled(), false, $this->round($happenings));
     }
 
-    /** @param  list<string>  $faults  in force from here on */
-    private function do(Course $course, Deed $deed, array $faults): void
+    /** @param  Faults  $faults  in force from here on */
+    private function do(Course $course, Deed $deed, Faults $faults): void
     {
         $conditions = $course->conditions();
         foreach ($deed->set as $setting) {
@@ -100,11 +115,11 @@ final class Runner
         $conditions = $conditions->lifting(array_map($wire, $deed->lift))->landing(array_map($wire, $deed->land))
             ->removing(array_map($part, $deed->remove))->restoring(array_map($part, $deed->restore));
         $course->change($conditions);
-        if ($faults !== $course->faults()) {
+        if (! $faults->equals($course->faults())) {
             $course->fail($faults);
         }
         foreach ($deed->reset as $id) {
-            $component = $this->model->components[$part($id)];
+            $component = $this->model->parts[$part($id)];
             $state = $course->settled()->states[$id] ?? '';
             $reset = $component->afterReset($state);
             if ($reset !== $state) {
@@ -120,14 +135,14 @@ final class Runner
 
     /**
      * @param  array<int, bool>  $there
-     * @return list<string>
+     * @return list<InjectedFault>
      */
     private function intermittent(Course $course, array $there): array
     {
         $faults = [];
         foreach ($this->script->intermittents as $n => $intermittent) {
             if ($there[$n] && Clause::allHold($intermittent->when, $course->conditions(), $course->observed(...))) {
-                $faults[] = $intermittent->fault;
+                $faults[] = $this->intermittents[$n];
             }
         }
 
@@ -139,7 +154,7 @@ final class Runner
     {
         $states = $course->settled()->states;
         $seen = [];
-        foreach ($this->model->components as $id => $component) {
+        foreach ($this->model->parts as $id => $component) {
             $seen[$id] = $component->told($states[$id] ?? '', $component->observables() === [] ? '' : $course->observed((string) $id));
         }
 
@@ -153,7 +168,7 @@ final class Runner
     private function happening(Course $course, array $done, array $moved, Settled $settled): Happening
     {
         $amps = [];
-        foreach ($this->model->components as $id => $component) {
+        foreach ($this->model->parts as $id => $component) {
             if ($component->isLoad()) {
                 $amps[$id] = $settled->currentOf((string) $id);
             }

@@ -8,6 +8,8 @@ use Levin\Core\Circuit\Conditions;
 use Levin\Core\Circuit\UnknownName;
 use Levin\Core\Network\Complex;
 use Levin\Core\Network\Factorisation;
+use Levin\Core\Parts\Element;
+use Levin\Core\Parts\Faults;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Shape;
 
@@ -16,8 +18,10 @@ use Levin\Core\Parts\Shape;
  */
 final readonly class Settled
 {
+    /** An element that conducts better than this is metal, not a load, siemens. */
+    public const METAL = 0.5;
+
     /**
-     * @param  list<string>  $faults  fault ids in force
      * @param  array<string, string>  $states  by part id, for parts that have one
      * @param  array<int, float>  $re  node voltages against earth, real parts
      * @param  array<int, float>  $im
@@ -28,7 +32,7 @@ final readonly class Settled
     public function __construct(
         public Model $model,
         public Conditions $conditions,
-        public array $faults,
+        public Faults $faults,
         public array $states,
         public Factorisation $network,
         public array $re,
@@ -58,8 +62,7 @@ final readonly class Settled
     public function wireCurrent(string $wire): Complex
     {
         $w = $this->model->circuit->wire($wire);
-        $modes = $this->model->modesByTarget($this->faults)[$wire] ?? [];
-        $y = array_values($this->model->stampsOf($wire, '', $modes, $this->conditions, $this->model->omega))[0];
+        $y = $this->elementsOf($wire)[0]->values;
 
         return $this->between($w->from, $w->to)->times(new Complex($y[0], $y[1]));
     }
@@ -67,11 +70,11 @@ final readonly class Settled
     /** Whether a part joins two of its points by metal now: a closed contact, a whole fuse. */
     public function conducts(string $part, string $a, string $b): bool
     {
-        $modes = $this->model->modesByTarget($this->faults)[$part] ?? [];
-        $stamps = array_values($this->model->stampsOf($part, $this->states[$part] ?? '', $modes, $this->conditions, $this->model->omega));
-        foreach ($this->model->components[$part]->elements() as $n => $element) {
-            $points = array_map(fn (string $node): string => Model::nodeName($this->model->components[$part], $node, $this->model->circuit->earth), $element->nodes);
-            if (count($points) === 2 && in_array($a, $points, true) && in_array($b, $points, true) && $stamps[$n][0] > Energy::METAL) {
+        [$p, $q] = [$this->model->node($a), $this->model->node($b)];
+        $component = $this->model->component($part);
+        foreach ($this->elementsOf($part) as $element) {
+            $nodes = array_map(fn (string $local): int => $this->model->nodeOf($component, $local), $element->nodes);
+            if (count($nodes) === 2 && in_array($p, $nodes, true) && in_array($q, $nodes, true) && $element->conductance() > self::METAL) {
                 return true;
             }
         }
@@ -82,8 +85,8 @@ final readonly class Settled
     /** What eyes and ears report of a part, or an empty string when there is nothing to see. */
     public function observed(string $part): string
     {
-        $component = $this->model->components[$part];
-        $setting = new Setting($this->conditions, $this->model->modesByTarget($this->faults)[$part] ?? [], $this->model->omega, true);
+        $component = $this->model->component($part);
+        $setting = new Setting($this->conditions, $this->faults->in($part), $this->model->omega);
 
         return $component->observed($this->states[$part] ?? '', $setting, new PartVoltages($this->model, $component, $this->re, $this->im));
     }
@@ -91,25 +94,25 @@ final readonly class Settled
     /** Amperes into a part at one of its terminals. */
     public function currentInto(string $part, string $terminal): Complex
     {
-        return $this->currentsInto($part)[$terminal] ?? throw UnknownName::point("$part.$terminal", $this->model->circuit->points());
+        return $this->model->circuit->part($part)->has($terminal)
+            ? $this->currentsInto($part)[$terminal] ?? new Complex(0)
+            : throw UnknownName::point("$part.$terminal", $this->model->circuit->points());
     }
 
     /** The largest current in any lead of a part, amperes: what a clamp finds on a load. */
     public function currentOf(string $part): float
     {
-        return max(0.0, ...array_map(static fn (Complex $i): float => $i->abs(), array_values($this->currentsInto($part))));
+        return max(0.0, ...array_map(fn (string $terminal): float => $this->currentInto($part, $terminal)->abs(), $this->model->circuit->part($part)->terminals));
     }
 
-    /** @return array<string, Complex> amperes into a part, by terminal */
+    /** @return array<string, Complex> amperes into a part at each of its nodes */
     private function currentsInto(string $part): array
     {
-        $component = $this->model->components[$part];
-        $modes = $this->model->modesByTarget($this->faults)[$part] ?? [];
-        $stamps = array_values($this->model->stampsOf($part, $this->states[$part] ?? '', $modes, $this->conditions, $this->model->omega));
+        $component = $this->model->component($part);
         $voltages = new PartVoltages($this->model, $component, $this->re, $this->im);
-        $into = array_fill_keys($component->part->terminals, new Complex(0));
-        foreach ($component->elements() as $n => $element) {
-            $y = $stamps[$n];
+        $into = [];
+        foreach ($this->elementsOf($part) as $element) {
+            $y = $element->values;
             $ports = array_chunk($element->nodes, 2);
             foreach ($ports as $i => [$a, $b]) {
                 $current = $element->shape === Shape::Source ? new Complex(-$y[2], -$y[3]) : new Complex(0);
@@ -118,13 +121,17 @@ final readonly class Settled
                     $current = $current->plus((new Complex($y[$at], $y[$at + 1]))->times($voltages->across($c, $d)));
                 }
                 foreach ([[$a, 1.0], [$b, -1.0]] as [$end, $sign]) {
-                    if (isset($into[$end])) {
-                        $into[$end] = $into[$end]->plus($current->scaled($sign));
-                    }
+                    $into[$end] = ($into[$end] ?? new Complex(0))->plus($current->scaled($sign));
                 }
             }
         }
 
         return $into;
+    }
+
+    /** @return list<Element> */
+    private function elementsOf(string $id): array
+    {
+        return array_values($this->model->elements($id, $this->states[$id] ?? '', $this->faults->in($id), $this->conditions, $this->model->omega));
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Levin\Core\Operation;
 
 use Levin\Core\Circuit\Conditions;
-use Levin\Core\Circuit\UnknownName;
 use Levin\Core\Network\Factorisation;
+use Levin\Core\Parts\Faults;
 
 /**
  * Lets a circuit come to rest: solve, let every relay, motor, fuse and board act on what it sees, solve again, until none
@@ -27,13 +27,8 @@ final class Settler
         $this->networks = new Networks($model);
     }
 
-    /**
-     * @param  list<string>  $faults  fault ids
-     * @param  array<string, string>  $before  part states from before power was cut or changed; a blown fuse stays blown
-     *
-     * @throws UnknownName for a fault the circuit does not have
-     */
-    public function settle(Conditions $conditions, array $faults = [], array $before = []): Settled
+    /** @param  array<string, string>  $before  part states from before power was cut or changed; a blown fuse stays blown */
+    public function settle(Conditions $conditions, Faults $faults, array $before = []): Settled
     {
         $course = new Course($this->model, $this->networks, $conditions, $faults, $this->statesWhenDead($before));
         $course->waitForTimers(self::PATIENCE);
@@ -42,15 +37,30 @@ final class Settler
     }
 
     /**
+     * How the unit stands now, the one answer to that question: with its feeds as they are now, after it was run with all of
+     * them on, so that whatever a fault has blown or tripped is blown or tripped.
+     *
+     * @param  array<string, string>|null  $ran  part states of that run with these faults, when they are known already
+     */
+    public function standing(Conditions $now, Faults $faults, ?array $ran = null): Settled
+    {
+        $fed = $now->energised($this->model->circuit);
+        if ($fed->key() === $now->key()) {
+            return $this->settle($now, $faults);
+        }
+
+        return $this->settle($now, $faults, $ran ?? $this->settle($fed, $faults)->states);
+    }
+
+    /**
      * The network of a circuit that is dead, its parts in known states.
      *
-     * @param  list<string>  $faults  fault ids
      * @param  array<string, string>  $states  by part id
      * @param  float  $omega  rad/s, zero for d.c.
      */
-    public function dead(Conditions $conditions, array $faults, array $states, float $omega): Factorisation
+    public function dead(Conditions $conditions, Faults $faults, array $states, float $omega): Factorisation
     {
-        return $this->networks->at($conditions, $states, $this->model->modesByTarget($faults), $omega);
+        return $this->networks->at($conditions, $states, $faults, $omega);
     }
 
     /**
@@ -62,7 +72,7 @@ final class Settler
     public function statesWhenDead(array $states): array
     {
         foreach ($states as $id => $state) {
-            $states[$id] = $this->model->components[$id]->stateWhenDead($state);
+            $states[$id] = $this->model->component($id)->stateWhenDead($state);
         }
 
         return $states;

@@ -6,10 +6,13 @@ namespace Levin\Core\Operation;
 
 use Levin\Core\Circuit\Circuit;
 use Levin\Core\Circuit\Conditions;
+use Levin\Core\Circuit\NothingInCommon;
 use Levin\Core\Circuit\UnknownName;
 use Levin\Core\Parts\Catalogue;
+use Levin\Core\Parts\Faults;
 use Levin\Core\Parts\Field;
 use Levin\Core\Parts\FieldType;
+use Levin\Core\Parts\PartsException;
 
 /**
  * A unit as someone has put it, out of words: what is set, lifted, pulled, jumpered, miswired, wrongly fitted and failed.
@@ -20,8 +23,7 @@ use Levin\Core\Parts\FieldType;
  */
 final readonly class Situation
 {
-    /** @param  list<string>  $faults */
-    private function __construct(public Circuit $circuit, public Conditions $conditions, public array $faults)
+    private function __construct(public Model $model, public Conditions $conditions, public Faults $faults)
     {
     }
 
@@ -30,7 +32,10 @@ final readonly class Situation
      * @param  list<string>  $faults
      *
      * @throws UnknownName for anything named that is not there
-     * @throws \DomainException for what cannot be understood
+     * @throws BadSetting for what cannot be understood
+     * @throws BadAmount
+     * @throws PartsException for a plate that contradicts itself
+     * @throws NothingInCommon for wires that cannot be swapped
      */
     public static function of(Circuit $circuit, array $when, array $faults): self
     {
@@ -58,31 +63,33 @@ final readonly class Situation
             $conditions = self::set($circuit, $conditions, $setting);
         }
 
-        return new self($circuit, $conditions, $left);
+        $model = new Model($circuit);
+
+        return new self($model, $conditions, $model->faults->parseAll($left));
     }
 
     /**
      * One setting, other than a jumper, which is part of the circuit from the start.
      *
      * @throws UnknownName
-     * @throws \DomainException
+     * @throws BadSetting
      */
     public static function set(Circuit $circuit, Conditions $conditions, string $setting): Conditions
     {
         [$name, $value] = [...explode('=', $setting, 2), ''];
         if ($conditions->isQuantity($name)) {
-            return is_numeric($value) ? $conditions->withNumbers([$name => (float) $value]) : throw new \DomainException("$setting: $name is a quantity. Write $name=NUMBER, in {$circuit->quantities[$name]->unit}.");
+            return is_numeric($value) ? $conditions->withNumbers([$name => (float) $value]) : throw BadSetting::notANumber($setting, $circuit->quantities[$name]);
         }
 
         return match ($name) {
-            'jumper' => throw new \DomainException("$setting: a jumper is on from the start of a run. Name it under start, or with --when."),
+            'jumper' => throw BadSetting::lateJumper($setting),
             'lifted' => $conditions->lifting([$circuit->wire($value)->id]),
             'removed' => $conditions->removing([$circuit->part($value)->id]),
             // a name that is not there is said to be so before its value is looked at
             default => $conditions->with($name, true)->with($name, match (strtolower($value)) {
                 'on', 'true', '1', 'yes' => true,
                 'off', 'false', '0', 'no' => false,
-                default => throw new \DomainException("$setting: write $name=on or $name=off."),
+                default => throw BadSetting::neitherOnNorOff($setting, $name),
             }),
         };
     }
@@ -90,7 +97,8 @@ final readonly class Situation
     /**
      * @return array<string, float|string>|null when it is not a plate value that is meant
      *
-     * @throws \DomainException when the value cannot be on such a plate
+     * @throws BadSetting when the value cannot be on such a plate
+     * @throws PartsException when it contradicts the rest of the plate
      */
     private static function plateValue(Circuit $circuit, string $part, string $mode): ?array
     {
@@ -104,12 +112,12 @@ final readonly class Situation
             return null;
         }
         $fits = match ($field->type) {
-            FieldType::Number => is_numeric($value) && $value >= $field->minimum && $value <= $field->maximum,
+            FieldType::Number => is_numeric($value) && $field->admits((float) $value),
             FieldType::Choice => in_array($value, $field->choices, true),
             default => false,
         };
         if (! $fits) {
-            throw new \DomainException("$part:$mode: $name must be ".($field->type === FieldType::Choice ? 'one of '.implode(', ', $field->choices) : "a number from $field->minimum to $field->maximum").'.');
+            throw BadSetting::notOnSuchAPlate("$part:$mode", $field);
         }
         $plate = [$name => $field->type === FieldType::Number ? (float) $value : $value];
         Catalogue::component($circuit->parts[$part]->withPlate($plate))->check();

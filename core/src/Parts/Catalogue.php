@@ -7,23 +7,23 @@ namespace Levin\Core\Parts;
 use Levin\Core\Circuit\Part;
 
 /**
- * Every kind there is: each concrete class in Parts/Kinds. Adding a file there adds the kind.
+ * Every kind there is: each concrete Kind in a family folder here. Adding a file there adds the kind.
  */
 final class Catalogue
 {
-    /** @var array<string, class-string<Component>>|null */
+    /** @var array<string, class-string<Kind>>|null */
     private static ?array $classes = null;
 
-    /** @return array<string, class-string<Component>> class by kind name, sorted by name */
+    /** @return array<string, class-string<Kind>> class by kind name, sorted by name */
     public static function classes(): array
     {
         if (self::$classes !== null) {
             return self::$classes;
         }
         $classes = [];
-        foreach (glob(__DIR__.'/Kinds/*.php') ?: [] as $file) {
-            $class = __NAMESPACE__.'\\Kinds\\'.basename($file, '.php');
-            if (is_subclass_of($class, Component::class) && ! (new \ReflectionClass($class))->isAbstract()) {
+        foreach (glob(__DIR__.'/*/*.php') ?: [] as $file) {
+            $class = __NAMESPACE__.'\\'.basename(dirname($file)).'\\'.basename($file, '.php');
+            if (is_subclass_of($class, Kind::class) && ! (new \ReflectionClass($class))->isAbstract()) {
                 $classes[$class::definition()->kind] = $class;
             }
         }
@@ -37,7 +37,7 @@ final class Catalogue
         return isset(self::classes()[$kind]) ? self::classes()[$kind]::definition() : null;
     }
 
-    public static function component(Part $part): Component
+    public static function component(Part $part): Kind
     {
         $class = self::classes()[$part->kind] ?? throw new \LogicException("The reader let the unknown kind $part->kind through.");
 

@@ -4,46 +4,41 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts;
 
-use Levin\Core\Circuit\Part;
-
 /**
- * The behaviour of one kind of part. A kind is one subclass in Parts/Kinds and nothing else.
+ * How one thing of a circuit behaves in its network: a part of some kind, or a wire.
  *
  * A component is stateless: its discrete state (pulled in, running, blown) is a short string handed in and out.
  */
 abstract class Component
 {
-    public function __construct(public readonly Part $part)
+    /** @param  string  $id  of the part or wire */
+    public function __construct(public readonly string $id)
     {
     }
 
-    abstract public static function definition(): Definition;
+    /** The name in the circuit of one of its nodes, other than `#earth`: a point, or something inside. */
+    abstract public function nodeName(string $local): string;
 
-    /**
-     * Looks for what the plate's own values or the program contradict.
-     *
-     * @throws Machines\PlateContradiction
-     * @throws \DomainException
-     */
-    public function check(): void
-    {
-    }
+    /** What one of its failures is called, the part or wire named first. */
+    abstract public function describe(FaultMode $mode): string;
 
-    /** @return list<Element> fixed for the life of the circuit */
-    abstract public function elements(): array;
-
-    /**
-     * The values of the elements, in their order.
-     *
-     * @return list<list<float>> see Element for the shape of each
-     */
-    abstract public function stamps(string $state, Setting $setting): array;
+    /** @return list<Element> the same ones for the life of the circuit, with what each is worth now */
+    abstract public function elements(string $state, Setting $setting): array;
 
     /** @return list<FaultMode> */
     abstract public function faults(): array;
 
     /** @return list<Symbol> */
-    abstract public function symbols(): array;
+    public function symbols(): array
+    {
+        return [];
+    }
+
+    /** Whether it is a conductor with its insulation and nothing else. */
+    public function isWire(): bool
+    {
+        return false;
+    }
 
     public function initialState(): string
     {

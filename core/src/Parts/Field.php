@@ -56,6 +56,12 @@ final readonly class Field
         return new self($name, FieldType::Choice, '', $meaning, $choices[0], 0, 0, $choices);
     }
 
+    /** Whether a number may stand there; what is not a number at all may not. */
+    public function admits(mixed $value): bool
+    {
+        return (is_int($value) || is_float($value)) && $value >= $this->minimum && $value <= $this->maximum;
+    }
+
     public static function text(string $name, string $meaning, string $default): self
     {
         return new self($name, FieldType::Text, '', $meaning, $default, 0, 0);

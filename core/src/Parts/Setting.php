@@ -7,46 +7,37 @@ namespace Levin\Core\Parts;
 use Levin\Core\Circuit\Conditions;
 
 /**
- * Under what a part gives its values: the conditions, its own injected fault, and whether the solve is a.c. or d.c.
+ * Under what a part gives its values: the conditions, its own injected faults, and whether the solve is a.c. or d.c.
  */
 final readonly class Setting
 {
     /**
-     * @param  list<string>  $modes  this part's failure modes in force, as `mode` or `mode=amount`
+     * @param  array<string, float|null>  $modes  this part's failure modes in force, each with how bad it is; null where that is the usual
      * @param  float  $omega  rad/s; zero for a d.c. solve
      */
     public function __construct(
         public Conditions $conditions,
         public array $modes,
         public float $omega,
-        public bool $sources,
+        public bool $sources = true,
     ) {
     }
 
     public function has(string $mode): bool
     {
-        if (in_array($mode, $this->modes, true)) {
-            return true;
-        }
-        foreach ($this->modes as $m) {
-            if (str_starts_with($m, "$mode=")) {
-                return true;
-            }
-        }
-
-        return false;
+        return array_key_exists($mode, $this->modes);
     }
 
     /** How bad a failure is, in the mode's unit; the mode's usual amount when the fault was injected without one. */
     public function amount(string $mode, float $usual): float
     {
-        foreach ($this->modes as $m) {
-            if (str_starts_with($m, "$mode=")) {
-                return (float) substr($m, strlen($mode) + 1);
-            }
-        }
+        return $this->modes[$mode] ?? $usual;
+    }
 
-        return $usual;
+    /** The same for a failure that may not be there: then what a healthy part has. */
+    public function degree(string $mode, float $usual, float $healthy): float
+    {
+        return $this->has($mode) ? $this->amount($mode, $usual) : $healthy;
     }
 
     /** A quantity of the world, in its own unit. */

@@ -46,6 +46,17 @@ final class Values
         return $shorted ? self::ohms(self::SHORT_OHMS) : self::OPEN;
     }
 
+    /**
+     * A path that is there with a failure only.
+     *
+     * @param  float  $usual  its ohms when the fault was injected without an amount
+     * @return list<float>
+     */
+    public static function fault(Setting $setting, string $mode, float $usual): array
+    {
+        return $setting->has($mode) ? self::ohms($setting->amount($mode, $usual)) : self::OPEN;
+    }
+
     /** @return list<float> */
     public static function impedance(Complex $z): array
     {

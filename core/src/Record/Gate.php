@@ -58,7 +58,7 @@ final readonly class Gate
     /** @return array<string, mixed> */
     private function observation(string $part, string $seen): array
     {
-        $choices = $this->model->components[$this->model->circuit->part($part)->id]->observables();
+        $choices = $this->model->parts[$this->model->circuit->part($part)->id]->observables();
         if (! in_array($seen, $choices, true)) {
             throw new Refusal('seen', $choices === [] ? "There is nothing to see of $part." : "\"$seen\" is not something $part can do. Choose one of: ".implode(', ', $choices).'.');
         }
@@ -138,7 +138,7 @@ final readonly class Gate
             throw new Refusal('faults', 'A finding names at least one fault.');
         }
 
-        return ['faults' => $faults, 'label' => implode(' · or · ', array_map(fn (string $f): string => $this->model->fault($f)->label, $faults)), 'cause' => $cause];
+        return ['faults' => $faults, 'label' => implode(' · or · ', array_map(fn (string $f): string => $this->model->faults->find($f)->label, $faults)), 'cause' => $cause];
     }
 
     /**

@@ -18,7 +18,7 @@ it('follows its own advice to a hidden fault in a unit of every family', functio
     $assessment = $investigation->assess($evidence, $now, false, null);
     while ($assessment->found() === null && $assessment->next !== [] && count($evidence) < 12) {
         $test = $assessment->next[0]->test;
-        $there = $unit->settler->settle($test->conditions, [$fault], $test->conditions->key() === $now->key() ? [] : $hidden->states);
+        $there = $unit->settle($test->conditions, [$fault], $test->conditions->key() === $now->key() ? [] : $hidden->states);
         if ($test->function === null) {
             $evidence[] = new Observation($test->red, $there->observed($test->red), $test->conditions);
         } else {

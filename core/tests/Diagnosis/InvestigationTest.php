@@ -20,7 +20,7 @@ use Levin\Core\Tests\Support\Unit;
 function trial(Unit $unit, Investigation $investigation, string $fault, int $most = 16): array
 {
     $now = $unit->conditions();
-    $hidden = $unit->settler->settle($now, [$fault]);
+    $hidden = $unit->settle($now, [$fault]);
     $evidence = [new Observation('IBM', $hidden->observed('IBM'), $now), new Observation('OFM', $hidden->observed('OFM'), $now), new Observation('COMP', $hidden->observed('COMP'), $now)];
     $place = 'outdoor';
     for ($tests = 0; ; $tests++) {
@@ -30,7 +30,7 @@ function trial(Unit $unit, Investigation $investigation, string $fault, int $mos
             return [$assessment, $tests];
         }
         $conditions = $next->test->conditions;
-        $there = $unit->settler->settle($conditions, [$fault], $hidden->states);
+        $there = $unit->settle($conditions, [$fault], $hidden->states);
         $there = $conditions->key() === $now->key() ? $hidden : $there;
         if ($next->test->function === null) {
             $evidence[] = new Observation($next->test->red, $there->observed($next->test->red), $conditions);
@@ -47,7 +47,7 @@ it('finds whatever is hidden among what keeps the unit from running', function (
     $investigation = $unit->investigation();
     $healthy = $unit->with();
     $tried = $tests = 0;
-    foreach ($unit->model()->suspects() as $fault) {
+    foreach ($unit->model()->faults->suspects() as $fault) {
         $id = $fault->id();
         $settled = $unit->with($id);
         $symptom = array_filter(['COMP', 'OFM', 'IBM'], fn (string $m): bool => $settled->observed($m) !== $healthy->observed($m));

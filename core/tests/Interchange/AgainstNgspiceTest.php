@@ -19,9 +19,9 @@ function expectAgreement(array $differences): void
 
 it('agrees with ngspice at every node of a shipped unit, healthy, under each of its conditions', function (string $id): void {
     $unit = Unit::shipped($id);
-    $settled = ['as it should run' => $unit->with(), 'power off' => $unit->settler->settle($unit->off())];
+    $settled = ['as it should run' => $unit->with(), 'power off' => $unit->settle($unit->off())];
     foreach ($unit->model()->circuit->conditions as $condition) {
-        $settled[$condition->name] = $unit->settler->settle($unit->conditions([$condition->name => ! $condition->default]));
+        $settled[$condition->name] = $unit->settle($unit->conditions([$condition->name => ! $condition->default]));
     }
     expect(count($settled))->toBeGreaterThan(5);
     expectAgreement(NgSpice::worstDifferences($settled));
@@ -29,14 +29,14 @@ it('agrees with ngspice at every node of a shipped unit, healthy, under each of 
 
 it('agrees with ngspice at every node with each part and wire failed in turn', function (string $id): void {
     $unit = Unit::shipped($id);
-    foreach (array_chunk(array_keys($unit->model()->faults), 64) as $faults) {
+    foreach (array_chunk(array_keys($unit->model()->faults->all), 64) as $faults) {
         $settled = [];
         foreach ($faults as $fault) {
             $settled[$fault] = $unit->with($fault);
         }
         expectAgreement(NgSpice::worstDifferences($settled));
     }
-    expect(count($unit->model()->faults))->toBeGreaterThan(100);
+    expect(count($unit->model()->faults->all))->toBeGreaterThan(100);
 })->with('shipped');
 
 it('agrees with ngspice with leads lifted, parts out, jumpers on and several faults at once', function (): void {
@@ -45,9 +45,9 @@ it('agrees with ngspice with leads lifted, parts out, jumpers on and several fau
     $jumpered = Unit::of($rooftop->model()->circuit->jumping('LV.R', 'CC1.A')->jumping('HP2.1', 'FZ2.2'));
     $miswired = Unit::of($rooftop->model()->circuit->swapping('w20', 'w21'));
     $settled = [
-        'lead lifted' => $cooling->settler->settle($cooling->conditions()->lifting(['w42']), ['CAP:herm-weak', 'w43:open']),
-        'fuse pulled' => $cooling->settler->settle($cooling->conditions()->removing(['FU2']), ['w10:loose=2', 'COMP:leaky=40000']),
-        'unplugged' => $rooftop->settler->settle($rooftop->conditions()->removing(['PL1']), ['IBM:winding2-open', 'SUP:l3-lost', 'OFM1:dragging']),
+        'lead lifted' => $cooling->settle($cooling->conditions()->lifting(['w42']), ['CAP:herm-weak', 'w43:open']),
+        'fuse pulled' => $cooling->settle($cooling->conditions()->removing(['FU2']), ['w10:loose=2', 'COMP:leaky=40000']),
+        'unplugged' => $rooftop->settle($rooftop->conditions()->removing(['PL1']), ['IBM:winding2-open', 'SUP:l3-lost', 'OFM1:dragging']),
         'jumpered' => $jumpered->with('UCB:dead'),
         'two phases swapped at a compressor' => $miswired->with('COMP2:grounded=300'),
     ];

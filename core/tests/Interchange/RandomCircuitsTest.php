@@ -28,10 +28,9 @@ function balance(Settled $settled): array
         }
         $largest = max($largest, hypot($re, $im));
     };
-    $modes = $model->modesByTarget($settled->faults);
     $stamps = $model->strays($model->omega);
-    foreach ([...array_keys($model->components), ...array_keys($model->circuit->wires)] as $id) {
-        $stamps += $model->stampsOf($id, $settled->states[$id] ?? '', $modes[$id] ?? [], $settled->conditions, $model->omega);
+    foreach (array_keys($model->components) as $id) {
+        $stamps += $model->values($id, $settled->states[$id] ?? '', $settled->faults->in($id), $settled->conditions, $model->omega);
     }
     foreach ($stamps as $b => $y) {
         $branch = $model->topology->branches[$b];
@@ -88,7 +87,7 @@ it('agrees with ngspice on a thousand random circuits, obeys Kirchhoff at every 
 it('lets every part take power or pass it on, and none but the supply give it', function (int $first): void {
     foreach (randomCircuits($first, 25) as $name => $settled) {
         $given = $taken = 0.0;
-        foreach ($settled->model->components as $id => $component) {
+        foreach ($settled->model->parts as $id => $component) {
             $watts = 0.0;
             foreach ($component->part->terminals as $terminal) {
                 $v = $settled->at($component->part->point($terminal));
@@ -122,7 +121,7 @@ it('reads the same in whatever order the file lists its parts and wires', functi
 
 it('reads the same whichever way round the ohmmeter is held, and never less than nothing', function (int $seed): void {
     $unit = Unit::fromText(RandomCircuit::yaml($seed, 10));
-    $network = $unit->settler->dead($unit->conditions(), [], $unit->model()->initialStates(), 0.0);
+    $network = $unit->settler->dead($unit->conditions(), Levin\Core\Parts\Faults::none(), $unit->model()->initialStates(), 0.0);
     $points = array_slice($unit->model()->circuit->points(), 4, 14);
     foreach ($points as $n => $a) {
         foreach (array_slice($points, $n + 1) as $b) {
@@ -140,6 +139,6 @@ it('draws any circuit without losing a wire that lies between the rails', functi
     expect(count($wires))->toBe(count(array_unique($wires)))
         ->and($drawing->width)->toBeGreaterThan(0);
     foreach ($drawing->symbols as $symbol) {
-        expect($symbol['x2'])->toBeGreaterThan($symbol['x1']);
+        expect($symbol->x2)->toBeGreaterThan($symbol->x1);
     }
 })->with(range(1, 8));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Levin\Core\Meter\BadEntry;
 use Levin\Core\Meter\Entry;
+use Levin\Core\Meter\Clamped;
 use Levin\Core\Meter\Meter;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Tests\Support\Unit;
@@ -12,7 +13,7 @@ use Levin\Core\Tests\Support\Unit;
 
 it('reads insulation in megohms, tells it at 40 °C and says to discharge (IEEE 43-2013: halves for each 10 °C, from memory)', function (): void {
     $unit = Unit::cooling();
-    $off = $unit->settler->settle($unit->off()->lifting(['w10', 'w11', 'w12']), ['COMP:leaky=80000000']);
+    $off = $unit->settle($unit->off()->lifting(['w10', 'w11', 'w12']), ['COMP:leaky=80000000']);
     $reading = (new Meter($unit->settler))->insulation('COMP.R', 'GND.1', $off, 500, 20);
     expect($reading->value)->toEqualWithDelta(80e6, 1e6)
         ->and($reading->display())->toBe('80.0 MΩ')
@@ -23,16 +24,16 @@ it('reads a good winding in gigohms, a grounded one at nothing, and warns of 100
     $unit = Unit::cooling();
     $meter = new Meter($unit->settler);
     $lifted = $unit->off()->lifting(['w10', 'w11', 'w12']);
-    expect($meter->insulation('COMP.R', 'GND.1', $unit->settler->settle($lifted))->display())->toContain('GΩ')
-        ->and($meter->insulation('COMP.R', 'GND.1', $unit->settler->settle($lifted, ['COMP:grounded']))->value)->toBeLessThan(1e4)
-        ->and(implode(' ', $meter->insulation('COMP.R', 'GND.1', $unit->settler->settle($lifted), 1000)->warnings))->toContain('1000 V is more than the 500 V');
+    expect($meter->insulation('COMP.R', 'GND.1', $unit->settle($lifted))->display())->toContain('GΩ')
+        ->and($meter->insulation('COMP.R', 'GND.1', $unit->settle($lifted, ['COMP:grounded']))->value)->toBeLessThan(1e4)
+        ->and(implode(' ', $meter->insulation('COMP.R', 'GND.1', $unit->settle($lifted), 1000)->warnings))->toContain('1000 V is more than the 500 V');
 });
 
 it('refuses an insulation test on a live circuit and through electronics', function (): void {
     $unit = Unit::shipped('air-handler-electric');
     $meter = new Meter($unit->settler);
     $live = $meter->insulation('IBM.L1', 'GND.1', $unit->with());
-    $through = $meter->insulation('IBM.L1', 'IBM.L2', $unit->settler->settle($unit->off()->removing(['PL'])));
+    $through = $meter->insulation('IBM.L1', 'IBM.L2', $unit->settle($unit->off()->removing(['PL'])));
     expect($live->valid)->toBeFalse()->and(implode(' ', $live->warnings))->toContain('live circuit')
         ->and($through->valid)->toBeFalse()->and(implode(' ', $through->warnings))->toContain('never an insulation test through electronics')
         ->and($through->display())->toBe('not taken');
@@ -66,7 +67,7 @@ it('reads no direct volts on an a.c. circuit and five over an open sensor of a p
         conditions: {}
         ladder: [{ title: Line, rails: [SUP.L, SUP.N] }]
         YAML);
-    $at = fn (float $celsius, string ...$faults) => $unit->settler->settle($unit->conditions(['winding' => $celsius]), array_values($faults));
+    $at = fn (float $celsius, string ...$faults) => $unit->settle($unit->conditions(['winding' => $celsius]), array_values($faults));
     expect($at(60)->states['MP'])->toBe('good')
         ->and($at(125)->states['MP'])->toBe('tripped')
         ->and($at(60, 'TH:shorted')->states['MP'])->toBe('tripped')
@@ -79,10 +80,10 @@ it('reads no direct volts on an a.c. circuit and five over an open sensor of a p
 it('clamps any set of wires in either direction and tells what to divide by', function (): void {
     $unit = Unit::cooling();
     $meter = new Meter($unit->settler);
-    $ten = $meter->clamp(['w24'], $unit->with(), 10);
+    $ten = $meter->clamp([new Clamped('w24')], $unit->with(), 10);
     expect($ten->display())->toEndWith('A')->and(implode(' ', $ten->warnings))->toContain('divide by 10')
-        ->and(implode(' ', $meter->clamp(['w24'], $unit->with())->warnings))->toContain('wind the conductor')
-        ->and($meter->clamp(['w7', '-w7'], $unit->with())->exact)->toEqualWithDelta(0, 1e-9)
+        ->and(implode(' ', $meter->clamp([new Clamped('w24')], $unit->with())->warnings))->toContain('wind the conductor')
+        ->and($meter->clamp([new Clamped('w7'), new Clamped('w7', true)], $unit->with())->exact)->toEqualWithDelta(0, 1e-9)
         ->and(fn () => $meter->read(MeterFunction::Amps, 'CC.L1', 'CC.L2', $unit->with()))->toThrow(DomainException::class, 'name wires');
 });
 

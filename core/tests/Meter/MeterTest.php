@@ -11,7 +11,7 @@ use Levin\Core\Tests\Support\Unit;
 
 it('reads the windings so that the two smaller add up to the largest (physics)', function (): void {
     $unit = Unit::cooling();
-    $off = $unit->settler->settle($unit->off());
+    $off = $unit->settle($unit->off());
     $ohms = fn (string $a, string $b): float => $unit->read(MeterFunction::Ohms, $a, $b, $off)->exact ?? NAN;
     expect($ohms('COMP.C', 'COMP.R'))->toEqualWithDelta(0.72, 0.02)
         ->and($ohms('COMP.C', 'COMP.S'))->toEqualWithDelta(1.9, 0.02)
@@ -21,7 +21,7 @@ it('reads the windings so that the two smaller add up to the largest (physics)',
 it('reads an open overload as open from common to both, with start to run still reading', function (): void {
     // an open overload in a hot compressor is not a burnt winding (common practice, no published source)
     $unit = Unit::cooling();
-    $isolated = $unit->settler->settle($unit->off()->lifting(['w11', 'w12']), ['COMP:overload-open']);
+    $isolated = $unit->settle($unit->off()->lifting(['w11', 'w12']), ['COMP:overload-open']);
     expect($unit->read(MeterFunction::Ohms, 'COMP.C', 'COMP.R', $isolated)->display())->toBe('OL')
         ->and($unit->read(MeterFunction::Ohms, 'COMP.C', 'COMP.S', $isolated)->display())->toBe('OL')
         ->and($unit->read(MeterFunction::Ohms, 'COMP.S', 'COMP.R', $isolated)->display())->toBe('2.6 Ω');
@@ -29,9 +29,9 @@ it('reads an open overload as open from common to both, with start to run still 
 
 it('is spoiled by a path in parallel until the part is isolated', function (): void {
     $unit = Unit::cooling();
-    $off = $unit->settler->settle($unit->off());
-    $open = $unit->settler->settle($unit->off(), ['CC:coil-open']);
-    $isolated = $unit->settler->settle($unit->off()->lifting(['w24']), ['CC:coil-open']);
+    $off = $unit->settle($unit->off());
+    $open = $unit->settle($unit->off(), ['CC:coil-open']);
+    $isolated = $unit->settle($unit->off()->lifting(['w24']), ['CC:coil-open']);
     // the heater across the open pole reads through the windings: not OL, though the contact is open
     expect($unit->read(MeterFunction::Ohms, 'CC.L1', 'CC.T1', $off)->exact)->toEqualWithDelta(240 ** 2 / 70, 2)
         ->and($unit->read(MeterFunction::Ohms, 'CC.A', 'CC.B', $isolated)->overload)->toBeTrue()
@@ -42,8 +42,8 @@ it('is spoiled by a path in parallel until the part is isolated', function (): v
 it('measures a capacitor alone and says when something spoils it', function (): void {
     $unit = Unit::cooling();
     $isolated = $unit->off()->lifting(['w12', 'w15']);
-    $read = fn (string ...$faults) => $unit->read(MeterFunction::Capacitance, 'CAP.C', 'CAP.HERM', $unit->settler->settle($isolated, array_values($faults)));
-    $inCircuit = $unit->read(MeterFunction::Capacitance, 'CAP.C', 'CAP.HERM', $unit->settler->settle($unit->off()));
+    $read = fn (string ...$faults) => $unit->read(MeterFunction::Capacitance, 'CAP.C', 'CAP.HERM', $unit->settle($isolated, array_values($faults)));
+    $inCircuit = $unit->read(MeterFunction::Capacitance, 'CAP.C', 'CAP.HERM', $unit->settle($unit->off()));
     expect($read()->display())->toBe('40.00 µF')
         ->and($read('CAP:herm-weak')->display())->toBe('24.00 µF')
         ->and($read('CAP:herm-open')->display())->toBe('0.0000 µF')
@@ -61,9 +61,9 @@ it('is not to be used on ohms, continuity or capacitance where it is live', func
 
 it('beeps on continuity and not through a winding', function (): void {
     $unit = Unit::cooling();
-    $off = $unit->settler->settle($unit->off());
+    $off = $unit->settle($unit->off());
     expect($unit->read(MeterFunction::Continuity, 'HP.1', 'HP.2', $off)->warnings)->toBe(['The meter beeps.'])
-        ->and($unit->read(MeterFunction::Continuity, 'T1.H1', 'T1.H2', $unit->settler->settle($unit->off()->lifting(['w37'])))->warnings)->toBe([]);
+        ->and($unit->read(MeterFunction::Continuity, 'T1.H1', 'T1.H2', $unit->settle($unit->off()->lifting(['w37'])))->warnings)->toBe([]);
 });
 
 it('loads a floating conductor with its 10 MΩ so that a ghost does not pass for a supply', function (): void {

@@ -22,7 +22,7 @@ it('runs when called and draws its plate current', function (): void {
 
 it('keeps one leg of the one-pole contactor hot with the contactor out', function (): void {
     $unit = Unit::cooling();
-    $off = $unit->settler->settle($unit->conditions(['call_cool' => false]));
+    $off = $unit->settle($unit->conditions(['call_cool' => false]));
     expect($off->observed('CC'))->toBe('dropped out')
         ->and($unit->volts('CC.L2', 'GND.1', $off))->toBeGreaterThan(115)
         ->and($unit->volts('COMP.C', 'GND.1', $off))->toBeGreaterThan(115)
@@ -62,7 +62,7 @@ it('puts source voltage across an open switch and none across the load', functio
 
 it('reads 0 V between two points that are both dead and between two on the same leg', function (): void {
     $unit = Unit::cooling();
-    $off = $unit->settler->settle($unit->off());
+    $off = $unit->settle($unit->off());
     expect($unit->volts('CC.L1', 'CC.L2', $off))->toBeLessThan(0.1)
         ->and($unit->volts('CC.L1', 'FU1.2'))->toBeLessThan(0.5)
         ->and($unit->volts('CC.L1', 'GND.1'))->toBeGreaterThan(115);
@@ -106,7 +106,7 @@ it('blows a line fuse on a grounded compressor', function (): void {
 it('still has power at the air handler with the outdoor disconnect pulled', function (): void {
     // turning off the unit's disconnect does not kill a separate control or evaporator-fan feed
     $unit = Unit::cooling();
-    $settled = $unit->settler->settle($unit->conditions(['disconnect' => false]));
+    $settled = $unit->settle($unit->conditions(['disconnect' => false]));
     expect($unit->volts('CC.L1', 'CC.L2', $settled))->toBeLessThan(0.1)
         ->and($unit->volts('LV.Y', 'LV.C', $settled))->toBeGreaterThan(24)
         ->and($unit->volts('IBM.C', 'GND.1', $settled))->toBeGreaterThan(115);
@@ -116,7 +116,7 @@ it('drops the secondary of the transformer by its winding resistance under load'
     // regulation: V₂ = V₂₀ − I·(R₂ + n²R₁) for a resistive load, leakage left out (transformer theory, worked by hand)
     $unit = Unit::cooling();
     $settled = $unit->with();
-    $idle = $unit->settler->settle($unit->conditions(['call_cool' => false, 'call_fan' => false]));
+    $idle = $unit->settle($unit->conditions(['call_cool' => false, 'call_fan' => false]));
     $drop = $unit->volts('T1.X1', 'T1.X2', $idle) - $unit->volts('T1.X1', 'T1.X2', $settled);
     $amps = $settled->wireCurrent('w40')->abs();
     $series = 0.65 + (26.8 / 240) ** 2 * 48;

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use Levin\Core\Network\Complex;
-use Levin\Core\Parts\Machines\PlateContradiction;
+use Levin\Core\Parts\PlateContradiction;
 use Levin\Core\Parts\Machines\TwoWindingMotor;
 
 /** @return array{Complex, Complex} run and auxiliary current at rated voltage with a capacitor in the auxiliary */

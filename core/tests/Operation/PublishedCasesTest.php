@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Levin\Core\Circuit\Part;
 use Levin\Core\Circuit\WireGauge;
 use Levin\Core\Network\Complex;
-use Levin\Core\Parts\Kinds\Thermistor;
+use Levin\Core\Parts\Sensors\Thermistor;
 use Levin\Core\Parts\Machines\ThreePhaseMotor;
 use Levin\Core\Parts\Machines\Unbalance;
 use Levin\Core\Tests\Support\Unit;
@@ -121,7 +121,7 @@ it('locks a 5 hp motor of 46 A at the kilovolt-amperes of code letter J (NEC tab
 it('reads the windings of a three-phase motor the same over each pair, and one open winding over two', function (): void {
     $unit = bench(FIVE_HORSEPOWER);
     $off = $unit->conditions(['switch' => false]);
-    $pair = fn (string $a, string $b, string ...$faults): ?float => $unit->read(Levin\Core\Meter\MeterFunction::Ohms, "M.$a", "M.$b", $unit->settler->settle($off, array_values($faults)))->value;
+    $pair = fn (string $a, string $b, string ...$faults): ?float => $unit->read(Levin\Core\Meter\MeterFunction::Ohms, "M.$a", "M.$b", $unit->settle($off, array_values($faults)))->value;
     expect($pair('T1', 'T2'))->toBe(2.6)->and($pair('T2', 'T3'))->toBe(2.6)->and($pair('T1', 'T3'))->toBe(2.6)
         // null is OL
         ->and($pair('T1', 'T2', 'M:winding1-open'))->toBeNull()
@@ -155,7 +155,7 @@ it('measures a capacitor under load by C = 2652·I/V at 60 Hz (10⁶/2πf)', fun
 it('drops the secondary of a tapped transformer by current times winding ohms, secondary and primary by the square of the ratio (circuit theory)', function (): void {
     $unit = Unit::shipped('rooftop-460');
     $full = $unit->with();
-    $idle = $unit->settler->settle($unit->conditions(['call_cool_1' => false, 'call_cool_2' => false, 'call_fan' => false]));
+    $idle = $unit->settle($unit->conditions(['call_cool_1' => false, 'call_cool_2' => false, 'call_fan' => false]));
     $ratio = 27.2 / 480;
     $ohms = 0.18 + 54 * $ratio ** 2 + Levin\Core\Parts\Values::CLOSED_OHMS;
     $predicted = $idle->between('T1.X1', 'T1.X2')->minus($full->wireCurrent('w99')->minus($idle->wireCurrent('w99'))->scaled($ohms));
@@ -188,7 +188,7 @@ it('reads 208 V on the high leg of a 240 V delta to neutral: 240·√3/2 (circui
 it('feeds the named systems: 208Y/120, 480Y/277, 600Y/347 and 400Y/230 (ANSI C84.1, IEC 60038)', function (float $line, float $phase): void {
     $settled = bench(FIVE_HORSEPOWER, "volts: $line, source_ohms: 0.001")->settler;
     $unit = Unit::of($settled->model->circuit);
-    $off = $unit->settler->settle($unit->conditions(['switch' => false]));
+    $off = $unit->settle($unit->conditions(['switch' => false]));
     expect($off->at('SUP.L1')->abs())->toEqualWithDelta($phase, 0.5)
         ->and($off->between('SUP.L2', 'SUP.L3')->abs())->toEqualWithDelta($line, 0.1);
 })->with([[208, 120], [480, 277], [600, 346.4], [400, 231]]);

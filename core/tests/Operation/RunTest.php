@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Levin\Core\Circuit\InvalidCircuit;
-use Levin\Core\Operation\Script;
+use Levin\Core\File\InvalidCircuit;
+use Levin\Core\Interchange\ScriptReader;
 use Levin\Core\Tests\Support\Unit;
 
 // Whole units through time. The times of a sequence are those the shipped file declares; that they come out so is the test.
@@ -146,14 +146,14 @@ it('has an intermittent come and go with vibration, and by chance the same way f
 });
 
 it('says of a script what is wrong, where, and what to do', function (string $script, string $message): void {
-    Script::fromText($script, 'script.yaml');
+    ScriptReader::fromText($script, 'script.yaml');
 })->throws(InvalidCircuit::class)->with([
     ["until: soon\n", ''], ["events: []\n", ''], ["until: 10 s\nevents: [{ at: 1 s, brake: [CC] }]\n", ''], ["until: 10 s\nintermittent: [{ fault: 'w24:open', when: ['COMP'] }]\n", ''],
 ]);
 
 it('comes to the end of twenty minutes with any part failed, in finite numbers and with time going one way', function (string $id): void {
     $unit = Unit::shipped($id);
-    foreach (array_keys($unit->model()->faults) as $n => $fault) {
+    foreach (array_keys($unit->model()->faults->all) as $n => $fault) {
         if ($n % 5 !== 0) {
             continue;
         }

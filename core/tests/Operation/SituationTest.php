@@ -16,7 +16,7 @@ function situation(string $id, array $when, array $faults = []): Levin\Core\Oper
 {
     $situation = Situation::of(Unit::shipped($id)->model()->circuit, $when, $faults);
 
-    return (new Settler(new Model($situation->circuit)))->settle($situation->conditions, $situation->faults);
+    return (new Settler($situation->model))->settle($situation->conditions, $situation->faults);
 }
 
 it('sets quantities, pulls fuses, parts plugs and puts jumpers on', function (): void {

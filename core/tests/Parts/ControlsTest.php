@@ -17,7 +17,7 @@ function series(string $part, string $from, string $to, array $more = [], array 
 
 function glows(Unit $unit, array $conditions, string ...$faults): bool
 {
-    return $unit->settler->settle($unit->conditions($conditions), array_values($faults))->currentOf('LAMP') > 0.4;
+    return $unit->settle($unit->conditions($conditions), array_values($faults))->currentOf('LAMP') > 0.4;
 }
 
 it('opens on rise at one level and closes again at a lower one', function (): void {
@@ -54,10 +54,10 @@ it('opens switches of a condition', function (string $kind): void {
 it('moves a valve with its coil fed, and not with its coil open or itself stuck', function (string $kind, string $moved, string $rest): void {
     $unit = Rig::of('supply-single-phase, volts: 26, source_ohms: 0.01', ['SW' => 'switch-1p, closed_by: call', 'V' => "$kind, coil_ohms: 20, va: 9"], [['SUP.L', 'SW.L1'], ['SW.T1', 'V.1'], ['V.2', 'SUP.N']], ['call' => true]);
     expect($unit->with()->observed('V'))->toBe($moved)
-        ->and($unit->settler->settle($unit->conditions(['call' => false]))->observed('V'))->toBe($rest)
+        ->and($unit->settle($unit->conditions(['call' => false]))->observed('V'))->toBe($rest)
         ->and($unit->with('V:coil-open')->observed('V'))->toBe($rest)
         ->and($unit->with('V:stuck-rest')->observed('V'))->toBe($rest)
-        ->and($unit->settler->settle($unit->conditions(['call' => false]), ['V:stuck-moved'])->observed('V'))->toBe($moved)
+        ->and($unit->settle($unit->conditions(['call' => false]), ['V:stuck-moved'])->observed('V'))->toBe($moved)
         ->and($unit->with()->currentOf('V'))->toEqualWithDelta(9 / 24 * 26 / 24, 0.01);
 })->with([['solenoid', 'open', 'closed'], ['reversing-valve', 'shifted', 'at rest'], ['gas-valve', 'open', 'closed'], ['unloader', 'unloaded', 'loaded']]);
 
@@ -107,11 +107,11 @@ it('makes each call of a thermostat on its own terminal', function (): void {
     }
     $unit = Rig::of('supply-single-phase, volts: 24, source_ohms: 0.01', ['T' => "thermostat, $plate", ...$lamps], $wires, array_fill_keys(array_map(fn (string $n): string => "call_$n", array_keys($calls)), false));
     foreach ($calls as $name => $terminal) {
-        $settled = $unit->settler->settle($unit->conditions(["call_$name" => true]));
+        $settled = $unit->settle($unit->conditions(["call_$name" => true]));
         foreach ($calls as $other) {
             expect($settled->currentOf("L$other") > 0.5)->toBe($other === $terminal, "a call for $terminal at $other");
         }
-        expect($unit->settler->settle($unit->conditions(["call_$name" => true]), ["T:$name-open"])->currentOf("L$terminal"))->toBeLessThan(0.01)
-            ->and($unit->settler->settle($unit->conditions(), ["T:$name-stuck"])->currentOf("L$terminal"))->toBeGreaterThan(0.5);
+        expect($unit->settle($unit->conditions(["call_$name" => true]), ["T:$name-open"])->currentOf("L$terminal"))->toBeLessThan(0.01)
+            ->and($unit->settle($unit->conditions(), ["T:$name-stuck"])->currentOf("L$terminal"))->toBeGreaterThan(0.5);
     }
 });

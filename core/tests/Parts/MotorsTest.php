@@ -30,7 +30,7 @@ it('turns a shaded-pole motor down to six tenths of its volts and no further', f
 it('runs slower on a lower tap: less current on the line for a lower speed of the same fan', function (): void {
     $unit = Unit::shipped('gas-furnace');
     $heat = $unit->with();
-    $cool = $unit->settler->settle($unit->conditions(['call_heat' => false, 'call_fan' => true]));
+    $cool = $unit->settle($unit->conditions(['call_heat' => false, 'call_fan' => true]));
     expect($heat->observed('IBM'))->toBe('runs')->and($cool->observed('IBM'))->toBe('runs')
         ->and((float) substr($heat->states['IBM'], 8))->toBeGreaterThan((float) (substr($cool->states['IBM'], 8) ?: 0));
 });
@@ -39,7 +39,7 @@ it('starts an electronically commutated blower on 24 V at a tap, faster on a hig
     $rig = fn (string $tap): Unit => Rig::of('supply-split-phase, volts: 240, source_ohms: 0.01', [
         'B' => "$kind, volts: 240, watts: 500, start_delay: 2, restriction: ducts", 'T' => 'transformer, primary_volts: 240, va: 40, primary_ohms: 48, secondary_ohms: 0.6',
     ], [['SUP.L1', 'B.L1'], ['SUP.L1', 'T.H1'], ['T.X1', "B.$tap"], ['T.X2', 'B.C'], ['T.H2', 'SUP.L2'], ['B.L2', 'SUP.L2']], quantities: ['ducts' => 1.0]);
-    $watts = fn (Unit $unit, array $c = [], string ...$f): float => $unit->settler->settle($unit->conditions($c), array_values($f))->currentInto('B', 'L1')->abs();
+    $watts = fn (Unit $unit, array $c = [], string ...$f): float => $unit->settle($unit->conditions($c), array_values($f))->currentInto('B', 'L1')->abs();
     expect($watts($rig($high)))->toBeGreaterThan(1.3 * $watts($rig($low)))
         ->and($sign * ($watts($rig($high), ['ducts' => 2]) - $watts($rig($high))))->toBeGreaterThan(0)
         ->and($rig($high)->with('B:module-dead')->observed('B'))->toBe('still')

@@ -56,7 +56,7 @@ it('opens pole by pole when a blade fails, and all of it by the handle', functio
             expect($settled->currentOf("H$m") > 0.3)->toBe($m !== $n);
         }
     }
-    expect($unit->settler->settle($unit->conditions(['handle' => false]))->currentOf('H1'))->toBeLessThan(0.001);
+    expect($unit->settle($unit->conditions(['handle' => false]))->currentOf('H1'))->toBeLessThan(0.001);
 })->with([['switch-1p', 1], ['breaker-1p', 1], ['disconnect', 2], ['breaker', 2], ['disconnect-3p', 3], ['breaker-3p', 3]]);
 
 it('melts fuse by fuse in a fused disconnect, and whole again when they are replaced', function (): void {
@@ -78,7 +78,7 @@ it('carries each pin of a plug by itself, burnt, loose or parted', function (): 
         ->and($handler->with('PL:pin1-open')->observed('IBM'))->toBe('still')
         ->and($handler->volts('PL.A1', 'PL.B1', $handler->with('PL:pin1-open')))->toBeGreaterThan(200)
         ->and($handler->volts('PL.A2', 'PL.B2', $handler->with('PL:pin2-loose=15')))->toBeGreaterThan(20)->toBeLessThan(80)
-        ->and($handler->settler->settle($handler->conditions()->removing(['PL']))->observed('IBM'))->toBe('still');
+        ->and($handler->settle($handler->conditions()->removing(['PL']))->observed('IBM'))->toBe('still');
 });
 
 it('gives too much on a tap for less, too little on a tap for more, and pops its button on a short', function (): void {
@@ -95,7 +95,7 @@ it('gives too much on a tap for less, too little on a tap for more, and pops its
 
 it('reads a transformer dead by its windings, and no continuity between them', function (): void {
     $unit = Unit::shipped('two-circuit-fan-cycling');
-    $off = $unit->settler->settle($unit->off()->lifting(['w41', 'w42', 'w43', 'w44', 'w45']));
+    $off = $unit->settle($unit->off()->lifting(['w41', 'w42', 'w43', 'w44', 'w45']));
     $ohms = fn (string $a, string $b): ?float => $unit->read(MeterFunction::Ohms, "T1.$a", "T1.$b", $off)->value;
     expect($ohms('H1', 'H4'))->toEqualWithDelta(75, 1)->and($ohms('X1', 'X2'))->toEqualWithDelta(0.28, 0.1)
         ->and($ohms('H1', 'H2'))->toEqualWithDelta(75 * 208 / 480, 1)

@@ -19,7 +19,7 @@ function relayRig(string $relay, string $from, string $to, string $coilA = 'A', 
 
 function lit(Unit $unit, bool $call, string ...$faults): bool
 {
-    return $unit->settler->settle($unit->conditions(['call' => $call]), array_values($faults))->currentOf('LAMP') > 0.4;
+    return $unit->settle($unit->conditions(['call' => $call]), array_values($faults))->currentOf('LAMP') > 0.4;
 }
 
 it('closes what is open at rest and opens what is closed', function (string $kind, string $from, string $open, string $closed): void {

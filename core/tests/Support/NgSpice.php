@@ -70,7 +70,7 @@ final class NgSpice
     /** @return list<int> */
     private static function nodes(Settled $settled): array
     {
-        return array_values(array_filter($settled->model->nodes, static fn (int $n): bool => $n >= 0));
+        return array_values(array_filter($settled->model->nodes->all(), static fn (int $n): bool => $n >= 0));
     }
 
     /** @return array<int, array{float, float}> real and imaginary part by node */
@@ -79,7 +79,7 @@ final class NgSpice
         $nodes = self::nodes($settled);
         $row = preg_split('/\s+/', trim((string) @file_get_contents("$folder/out.dat"))) ?: [];
         if (count($row) !== 1 + 2 * count($nodes)) {
-            throw new \RuntimeException("ngspice did not solve {$settled->model->circuit->id} with ".implode(', ', $settled->faults).":\n".file_get_contents("$folder/log"));
+            throw new \RuntimeException("ngspice did not solve {$settled->model->circuit->id} with ".implode(', ', $settled->faults->ids()).":\n".file_get_contents("$folder/log"));
         }
         $found = [];
         foreach ($nodes as $n => $node) {

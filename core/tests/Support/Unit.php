@@ -5,17 +5,18 @@ declare(strict_types=1);
 namespace Levin\Core\Tests\Support;
 
 use Levin\Core\Circuit\Circuit;
-use Levin\Core\Circuit\CircuitReader;
+use Levin\Core\File\CircuitReader;
 use Levin\Core\Circuit\Conditions;
 use Levin\Core\Diagnosis\Investigation;
 use Levin\Core\Diagnosis\MemoryOutlooks;
+use Levin\Core\Meter\Clamped;
 use Levin\Core\Meter\Meter;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Meter\MeterReading;
 use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Run;
 use Levin\Core\Operation\Runner;
-use Levin\Core\Operation\Script;
+use Levin\Core\Interchange\ScriptReader;
 use Levin\Core\Operation\Settled;
 use Levin\Core\Operation\Settler;
 
@@ -83,7 +84,16 @@ final class Unit
 
     public function with(string ...$faults): Settled
     {
-        return $this->settler->settle($this->conditions(), array_values($faults));
+        return $this->settle($this->conditions(), array_values($faults));
+    }
+
+    /**
+     * @param  list<string>  $faults
+     * @param  array<string, string>  $before  part states
+     */
+    public function settle(Conditions $conditions, array $faults = [], array $before = []): Settled
+    {
+        return $this->settler->settle($conditions, $this->model()->faults->parseAll($faults), $before);
     }
 
     public function read(MeterFunction $function, string $red, string $black, ?Settled $on = null): MeterReading
@@ -109,12 +119,12 @@ final class Unit
      */
     public function run(string $script, array $faults = [], array $when = []): Run
     {
-        return Runner::run($this->model()->circuit, Script::fromText($script, 'script.yaml'), $when, $faults);
+        return Runner::run($this->model()->circuit, ScriptReader::fromText($script, 'script.yaml'), $when, $faults);
     }
 
-    /** @param  non-empty-list<string>  $wires */
+    /** @param  non-empty-list<string>  $wires  see Clamped */
     public function amps(array $wires, ?Settled $on = null, int $turns = 1): float
     {
-        return (new Meter($this->settler))->clamp($wires, $on ?? $this->with(), $turns)->exact ?? NAN;
+        return (new Meter($this->settler))->clamp(array_map(Clamped::parse(...), $wires), $on ?? $this->with(), $turns)->exact ?? NAN;
     }
 }

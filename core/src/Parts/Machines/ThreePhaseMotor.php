@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Machines;
 
+use Levin\Core\Parts\PlateContradiction;
 use Levin\Core\Network\Complex;
 
 /**
@@ -70,7 +71,7 @@ final readonly class ThreePhaseMotor
         $least = $make(1e-9);
         $most = $make($high);
         if ($least === null || $most === null || $least->impedance(1.0)->abs() > $wanted || $most->impedance(1.0)->abs() < $wanted) {
-            throw new PlateContradiction(sprintf('no motor of %g V draws %g A at power factor %g running and %g A locked with %g Ω between its leads; check FLA, LRA, power factor and winding ohms', $volts, $fla, $powerFactor, $lra, $ohms));
+            throw PlateContradiction::threePhase($volts, $fla, $powerFactor, $lra, $ohms);
         }
         for ($i = 0; $i < 80; $i++) {
             $middle = ($low + $high) / 2;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Machines;
 
+use Levin\Core\Parts\PlateContradiction;
 use Levin\Core\Network\Complex;
 
 /**
@@ -49,7 +50,7 @@ final readonly class TwoWindingMotor
     {
         $locked = $volts / $lra;
         if ($locked <= 2.02 * $runOhms) {
-            throw new PlateContradiction(sprintf('locked-rotor current of %g A at %g V cannot flow through a run winding of %g Ω', $lra, $volts, $runOhms));
+            throw PlateContradiction::lockedCurrent($lra, $volts, $runOhms);
         }
         $leakage = sqrt($locked ** 2 - (2 * $runOhms) ** 2) / 2;
         $motor = static fn (float $slip, float $torque = 1.0): self => new self($runOhms, $auxOhms, $leakage, $runOhms, $volts / (0.4 * $fla), $turns, $slip, $torque);
@@ -62,7 +63,7 @@ final readonly class TwoWindingMotor
         };
         [$low, $high] = [0.001, 0.5];
         if ($line($low) > $fla || $line($high) < $fla) {
-            throw new PlateContradiction(sprintf('no slip gives a line current of %g A: between idling (%.3g A) and slowing to half speed (%.3g A) it is never reached; check FLA, LRA, winding ohms and capacitor', $fla, $line($low), $line($high)));
+            throw PlateContradiction::runningCurrent($fla, $line($low), $line($high));
         }
         for ($i = 0; $i < 60; $i++) {
             $middle = ($low + $high) / 2;

@@ -49,21 +49,15 @@ final readonly class Input
         );
     }
 
-    public function element(): Element
+    public function element(Setting $setting, bool $powered): Element
     {
-        return $this->feeds() ? Element::source($this->from, $this->to) : Element::between($this->from, $this->to);
-    }
-
-    /** @return list<float> */
-    public function stamp(Setting $setting, bool $powered): array
-    {
-        $y = 1 / $this->ohms;
         if (! $this->feeds()) {
-            return Values::ohms($this->ohms);
+            return Element::between($this->from, $this->to, Values::ohms($this->ohms));
         }
+        $y = 1 / $this->ohms;
         $on = $powered && $setting->sources && $setting->isDirect() === ($this->form === 'dc');
 
-        return [$y, 0.0, $on ? $y * $this->volts : 0.0, 0.0];
+        return Element::source($this->from, $this->to, [$y, 0.0, $on ? $y * $this->volts : 0.0, 0.0]);
     }
 
     public function isSensed(Voltages $voltages): bool

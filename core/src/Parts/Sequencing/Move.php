@@ -8,7 +8,7 @@ namespace Levin\Core\Parts\Sequencing;
 final readonly class Move
 {
     /**
-     * @param  list<string>  $when  inputs that must be sensed, `not NAME` for those that must not, `COUNT >= N` for counts
+     * @param  list<Guard>  $when  all must hold
      * @param  float  $after  seconds that all this must hold
      * @param  string  $add  a count that goes up by one
      * @param  string  $clear  a count that goes back to nothing
@@ -23,7 +23,9 @@ final readonly class Move
         $text = static fn (string $key): string => is_string($data[$key] ?? null) ? $data[$key] : '';
         $after = $data['after'] ?? 0;
 
-        return new self($text('to'), array_values(array_filter((array) ($data['when'] ?? []), is_string(...))), is_numeric($after) ? (float) $after : 0.0, $text('add'), $text('clear'));
+        $when = array_map(Guard::parse(...), array_values(array_filter((array) ($data['when'] ?? []), is_string(...))));
+
+        return new self($text('to'), $when, is_numeric($after) ? (float) $after : 0.0, $text('add'), $text('clear'));
     }
 
     /**
@@ -32,12 +34,8 @@ final readonly class Move
      */
     public function isOpen(array $sensed, array $counts): bool
     {
-        foreach ($this->when as $clause) {
-            if (preg_match('/^(\w+) >= (\d+)$/', $clause, $m) === 1) {
-                if (($counts[$m[1]] ?? 0) < (int) $m[2]) {
-                    return false;
-                }
-            } elseif (str_starts_with($clause, 'not ') ? $sensed[substr($clause, 4)] : ! $sensed[$clause]) {
+        foreach ($this->when as $guard) {
+            if (! $guard->holds($sensed, $counts)) {
                 return false;
             }
         }

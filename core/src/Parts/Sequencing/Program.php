@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Sequencing;
 
-use Levin\Core\Circuit\UnknownName;
 
 /**
  * What a control board does, as its circuit file declares it: inputs, outputs, and steps with the moves between them.
@@ -28,7 +27,7 @@ final readonly class Program
      * @param  array<mixed>  $data  valid against the schema
      * @param  list<string>  $terminals  the board's
      *
-     * @throws \DomainException naming what does not fit together
+     * @throws BadProgram
      */
     public static function fromArray(array $data, array $terminals): self
     {
@@ -101,8 +100,7 @@ final readonly class Program
     {
         $terminal = static function (string $name, string $where) use ($terminals): void {
             if (! in_array($name, $terminals, true)) {
-                $near = UnknownName::nearest($name, $terminals);
-                throw new \DomainException("$where uses the terminal \"$name\", which the board does not have.".($near === null ? '' : " Did you mean $near?"));
+                throw BadProgram::unknownTerminal($where, $name, $terminals);
             }
         };
         foreach ([$this->from, $this->to] as $end) {
@@ -113,7 +111,7 @@ final readonly class Program
             $terminal($pair->to, "\"$name\"");
         }
         if (isset($this->steps[self::OFF])) {
-            throw new \DomainException('"off" is what a board without power does and cannot be a step. Give the step another name.');
+            throw BadProgram::stepCalledOff();
         }
         $counts = [];
         foreach ($this->steps as $step) {
@@ -123,15 +121,16 @@ final readonly class Program
         }
         foreach ($this->steps as $step) {
             foreach ($step->on as $output) {
-                $this->outputs[$output] ?? throw new \DomainException("Step \"$step->name\" turns on \"$output\", which is not among the outputs: ".implode(', ', array_keys($this->outputs)).'.');
+                $this->outputs[$output] ?? throw BadProgram::unknownOutput($step, $output, array_keys($this->outputs));
             }
             foreach ($step->moves as $move) {
-                $this->steps[$move->to] ?? throw new \DomainException("Step \"$step->name\" goes to \"$move->to\", which is not among the steps: ".implode(', ', array_keys($this->steps)).'.');
-                foreach ($move->when as $clause) {
-                    $isCount = preg_match('/^(\w+) >= \d+$/', $clause, $m) === 1;
-                    $name = $isCount ? $m[1] : (str_starts_with($clause, 'not ') ? substr($clause, 4) : $clause);
-                    if ($isCount ? ! isset($counts[$name]) : ! isset($this->inputs[$name])) {
-                        throw new \DomainException("Step \"$step->name\" asks for \"$clause\"; ".($isCount ? "nothing adds to $name." : 'the inputs are: '.implode(', ', array_keys($this->inputs)).'.'));
+                $this->steps[$move->to] ?? throw BadProgram::unknownStep($step, $move->to, array_keys($this->steps));
+                foreach ($move->when as $guard) {
+                    if ($guard->atLeast !== null && ! isset($counts[$guard->name])) {
+                        throw BadProgram::countOfNothing($step, $guard);
+                    }
+                    if ($guard->atLeast === null && ! isset($this->inputs[$guard->name])) {
+                        throw BadProgram::unknownInput($step, $guard, array_keys($this->inputs));
                     }
                 }
             }

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Meter;
+
+/** A function was asked for where its instrument does not go. */
+final class WrongInstrument extends MeterException
+{
+    private function __construct(public readonly MeterFunction $function, string $message)
+    {
+        parent::__construct($message);
+    }
+
+    public static function clampOnPoints(): self
+    {
+        return new self(MeterFunction::Amps, 'A clamp goes round conductors, not on points: name wires.');
+    }
+}

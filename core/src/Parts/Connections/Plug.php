@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts\Connections;
+
+use Levin\Core\Parts\PlateContradiction;
+use Levin\Core\Parts\Kind;
+use Levin\Core\Parts\Definition;
+use Levin\Core\Parts\Element;
+use Levin\Core\Parts\FaultMode;
+use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Symbol;
+use Levin\Core\Parts\SymbolShape;
+use Levin\Core\Parts\Values;
+
+/** A plug and receptacle: pins A1–B1, A2–B2 and so on, as many as the file lists. Unplugging it is removing the part. */
+final class Plug extends Kind
+{
+    #[\Override]
+    public static function definition(): Definition
+    {
+        return new Definition('plug', 'Plug and receptacle', []);
+    }
+
+    #[\Override]
+    public function check(): void
+    {
+        foreach ($this->part->terminals as $t) {
+            $twin = ($t[0] === 'A' ? 'B' : 'A').substr($t, 1);
+            if (preg_match('/^[AB]\d+$/', $t) !== 1 || ! $this->part->has($twin)) {
+                throw PlateContradiction::unpairedPin($t);
+            }
+        }
+    }
+
+    #[\Override]
+    public function elements(string $state, Setting $setting): array
+    {
+        return array_map(
+            static fn (string $n): Element => Element::between("A$n", "B$n", Values::worn(! $setting->has("pin$n-open"), $setting->degree("pin$n-loose", 20.0, 0.0))),
+            $this->pins(),
+        );
+    }
+
+    #[\Override]
+    public function faults(): array
+    {
+        $faults = [];
+        foreach ($this->pins() as $n) {
+            $faults[] = new FaultMode("pin$n-open", "pin $n pushed out or burnt", 0.5);
+            $faults[] = new FaultMode("pin$n-loose", "pin $n loose", 0.09, 'Ω');
+        }
+
+        return $faults;
+    }
+
+    #[\Override]
+    public function symbols(): array
+    {
+        return array_map(static fn (string $n): Symbol => new Symbol(SymbolShape::Link, "A$n", "B$n", "pin $n"), $this->pins());
+    }
+
+    /** @return list<string> */
+    private function pins(): array
+    {
+        return array_values(array_map(static fn (string $t): string => substr($t, 1), array_filter($this->part->terminals, static fn (string $t): bool => $t[0] === 'A')));
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts;
+
+use Levin\Core\Circuit\Part;
+
+/**
+ * The behaviour of one kind of part. A kind is one concrete subclass in a family folder below Parts and nothing else.
+ */
+abstract class Kind extends Component
+{
+    public function __construct(public readonly Part $part)
+    {
+        parent::__construct($part->id);
+    }
+
+    abstract public static function definition(): Definition;
+
+    /**
+     * Looks for what the plate's own values or the program contradict.
+     *
+     * @throws UnusablePart
+     */
+    public function check(): void
+    {
+    }
+
+    #[\Override]
+    public function nodeName(string $local): string
+    {
+        return $local === '#case' ? $this->part->case : $this->part->point($local);
+    }
+
+    #[\Override]
+    public function describe(FaultMode $mode): string
+    {
+        return "{$this->part->label}: $mode->label";
+    }
+}

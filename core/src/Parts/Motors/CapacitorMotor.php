@@ -1,0 +1,225 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts\Motors;
+
+use Levin\Core\Network\Complex;
+use Levin\Core\Parts\Element;
+use Levin\Core\Parts\FaultMode;
+use Levin\Core\Parts\Field;
+use Levin\Core\Parts\PlateContradiction;
+use Levin\Core\Parts\Machines\Running;
+use Levin\Core\Parts\Machines\TwoWindingMotor;
+use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Symbol;
+use Levin\Core\Parts\SymbolShape;
+use Levin\Core\Parts\Values;
+use Levin\Core\Parts\Voltages;
+
+/**
+ * What single-phase motors with a run and a start winding share: run winding R–C, start winding S–C, an overload in the
+ * common lead.
+ *
+ * From standstill it starts when its torque with the rotor locked beats the breakaway torque; once it turns, its slip is where
+ * its torque equals the load's, and when there is no such slip it stalls. The start winding's circuit outside the motor is
+ * taken as the impedance its voltage and current now show, so a weak capacitor slows the motor as it should.
+ */
+abstract class CapacitorMotor extends InductionMotor
+{
+    /** The share of the run winding that is bridged when turns are shorted: ohms across it, as a share of its own. [practice] */
+    private const TURNS = 0.5;
+
+    private ?TwoWindingMotor $machine = null;
+
+    /** @var array<string, list<float>> windings worked out before, by what they depend on */
+    private array $worked = [];
+
+    /** Whether a centrifugal switch takes the start winding out once the motor turns. */
+    protected function hasStartSwitch(): bool
+    {
+        return false;
+    }
+
+    /** @return list<Field> */
+    protected static function motorFields(): array
+    {
+        return [
+            Field::number('volts', 'V', 'rated voltage', 24, 600),
+            Field::number('hertz', 'Hz', 'rated frequency', 50, 60, 60),
+            Field::number('fla', 'A', 'full-load (or rated-load) current', 0.05, 200),
+            Field::number('lra', 'A', 'locked-rotor current', 0.1, 1200),
+            Field::number('run_ohms', 'Ω', 'run winding, cold', 0.01, 2000),
+            Field::number('start_ohms', 'Ω', 'start winding, cold', 0.01, 4000),
+            Field::number('capacitor_uf', 'µF', 'capacitor it is made for', 0.5, 400),
+            Field::number('turns_ratio', '', 'start to run winding turns', 0.5, 3, 1.25),
+            ...self::loadFields(),
+        ];
+    }
+
+    /** @throws PlateContradiction */
+    public function machine(): TwoWindingMotor
+    {
+        $p = $this->part;
+
+        return $this->machine ??= TwoWindingMotor::fromPlate(
+            $p->number('volts'), $p->number('hertz'), $p->number('fla'), $p->number('lra'),
+            $p->number('run_ohms'), $p->number('start_ohms'), $this->hasStartSwitch() ? null : $p->number('capacitor_uf') * 1e-6, $p->number('turns_ratio'),
+        );
+    }
+
+    #[\Override]
+    public function check(): void
+    {
+        $this->machine();
+    }
+
+    #[\Override]
+    public function elements(string $state, Setting $setting): array
+    {
+        $start = $this->hasStartSwitch() ? '@s' : 'S';
+        $switched = ! $setting->has('switch-open') && (! Running::is($state) || $setting->has('switch-stuck'));
+        $bridged = match (true) {
+            $setting->has('run-shorted') => Values::ohms(Values::SHORT_OHMS),
+            $setting->has('turns-shorted') => Values::ohms($this->part->number('run_ohms') * $setting->amount('turns-shorted', self::TURNS)),
+            default => Values::OPEN,
+        };
+
+        return [
+            Element::coupled('R', '@i', $start, '@i', $this->windings($state, $setting)),
+            Element::between('@i', 'C', Values::contact(! $setting->has('overload-open') && $state !== Running::TRIPPED)),
+            Element::between('R', '@i', $bridged),
+            Element::between('R', '#case', Values::insulation($setting, Values::MOTOR_FARADS)),
+            ...($this->hasStartSwitch() ? [Element::between('S', '@s', Values::contact($switched))] : []),
+        ];
+    }
+
+    #[\Override]
+    public function nextState(string $state, Setting $setting, Voltages $voltages): string
+    {
+        if ($state === Running::TRIPPED) {
+            return $state;
+        }
+        if ($setting->has('seized') || $setting->has('overload-open')) {
+            return Running::STILL;
+        }
+        $machine = $this->machine();
+        if ($state === Running::STILL && $machine->relativeTorque(...$this->currents($state, $setting, $voltages), slip: 1.0) < $this->breakaway()) {
+            return $state;
+        }
+        if ($state === Running::STILL) {
+            return 'running';
+        }
+        if ($setting->has('run-open')) {
+            return Running::STILL;
+        }
+
+        return $this->carrying($state, $setting, $this->torqueCurve($state, $setting, $voltages));
+    }
+
+    #[\Override]
+    public function observables(): array
+    {
+        return ['runs', 'hums', 'silent'];
+    }
+
+    #[\Override]
+    public function observed(string $state, Setting $setting, Voltages $voltages): string
+    {
+        if (Running::is($state)) {
+            return 'runs';
+        }
+
+        return $this->hums($state, $this->heatingAmps($state, $setting, $voltages)) ? 'hums' : 'silent';
+    }
+
+    #[\Override]
+    public function faults(): array
+    {
+        return [
+            new FaultMode('run-open', 'run winding open', 1.0),
+            new FaultMode('start-open', 'start winding open', 1.0),
+            new FaultMode('run-shorted', 'run winding shorted', 0.6),
+            new FaultMode('turns-shorted', 'turns of the run winding shorted', 0.09, 'share of its ohms'),
+            ...self::commonFaults(),
+            ...$this->ownFaults(),
+        ];
+    }
+
+    #[\Override]
+    public function symbols(): array
+    {
+        return [
+            new Symbol(SymbolShape::Motor, 'R', 'C', 'run'),
+            new Symbol(SymbolShape::Winding, 'S', 'C', 'start'),
+        ];
+    }
+
+    #[\Override]
+    public function probePairs(): array
+    {
+        return [...parent::probePairs(), ['S', 'R']];
+    }
+
+    /** @return callable(float): float the motor's torque at any slip, its supply and start circuit as they are now */
+    private function torqueCurve(string $state, Setting $setting, Voltages $voltages): callable
+    {
+        $machine = $this->machine();
+        [, $aux] = $this->currents($state, $setting, $voltages);
+        $volts = $voltages->across('R', '@i');
+        $start = $voltages->across($this->hasStartSwitch() ? '@s' : 'S', '@i');
+        $series = $setting->has('start-open') || $aux->abs() < 1e-4 * $this->part->number('fla') ? null : $volts->minus($start)->over($aux);
+
+        return static fn (float $slip): float => $machine->torqueFedThrough($volts, $series, $slip);
+    }
+
+    /** @return list<float> */
+    private function windings(string $state, Setting $setting): array
+    {
+        $runOpen = $setting->has('run-open');
+        $startOpen = $setting->has('start-open');
+        $slip = Running::slip($state, $this->machine()->slip);
+        $key = ($runOpen ? 'r' : '').($startOpen ? 's' : '').($setting->isDirect() ? 'd' : $slip);
+
+        return $this->worked[$key] ??= $this->work($setting->isDirect(), $slip, $runOpen, $startOpen);
+    }
+
+    /** @return list<float> */
+    private function work(bool $direct, float $slip, bool $runOpen, bool $startOpen): array
+    {
+        if ($direct) {
+            $zero = new Complex(0);
+
+            return Values::twoPort(new Complex($this->part->number('run_ohms')), $zero, $zero, new Complex($this->part->number('start_ohms')), $runOpen, $startOpen);
+        }
+
+        return Values::twoPort(...$this->machine()->impedances($slip), firstOpen: $runOpen, secondOpen: $startOpen);
+    }
+
+    /** @return array{Complex, Complex} into R and into S, amperes */
+    private function currents(string $state, Setting $setting, Voltages $voltages): array
+    {
+        $y = $this->windings($state, $setting);
+        $run = $voltages->across('R', '@i');
+        $aux = $voltages->across($this->hasStartSwitch() ? '@s' : 'S', '@i');
+
+        return [
+            (new Complex($y[0], $y[1]))->times($run)->plus((new Complex($y[2], $y[3]))->times($aux)),
+            (new Complex($y[4], $y[5]))->times($run)->plus((new Complex($y[6], $y[7]))->times($aux)),
+        ];
+    }
+
+    #[\Override]
+    protected function ratedSlip(): float
+    {
+        return $this->machine()->slip;
+    }
+
+    #[\Override]
+    protected function heatingAmps(string $state, Setting $setting, Voltages $voltages): float
+    {
+        [$run, $aux] = $this->currents($state, $setting, $voltages);
+
+        return $run->plus($aux)->abs();
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts\Motors;
+
+use Levin\Core\Network\Complex;
+use Levin\Core\Parts\Kind;
+use Levin\Core\Parts\Element;
+use Levin\Core\Parts\FaultMode;
+use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Symbol;
+use Levin\Core\Parts\SymbolShape;
+use Levin\Core\Parts\Values;
+
+/** What oil-filled film run capacitors share. A weak section keeps 60 % of its marked value. [practice, no published source] */
+abstract class Capacitors extends Kind
+{
+    private const WEAK = 0.6;
+
+    private const SERIES_OHMS = 0.1;
+
+    /** @return array<string, array{0: string, 1: string}> section name to its terminals; the plate has `NAME_uf` */
+    abstract protected function sections(): array;
+
+    #[\Override]
+    public function elements(string $state, Setting $setting): array
+    {
+        $elements = [];
+        foreach ($this->sections() as $name => [$a, $b]) {
+            $elements[] = Element::between($a, $b, $this->section($name, $setting));
+        }
+
+        return $elements;
+    }
+
+    #[\Override]
+    public function faults(): array
+    {
+        $faults = [];
+        foreach (array_keys($this->sections()) as $name) {
+            $which = count($this->sections()) > 1 ? strtoupper($name).' section ' : '';
+            $faults[] = new FaultMode("$name-open", "{$which}open", 2.0);
+            $faults[] = new FaultMode("$name-weak", "{$which}weak", 3.0, 'share of its value');
+            $faults[] = new FaultMode("$name-shorted", "{$which}shorted", 0.5);
+        }
+
+        return $faults;
+    }
+
+    #[\Override]
+    public function symbols(): array
+    {
+        return array_map(
+            fn (string $name, array $t): Symbol => new Symbol(SymbolShape::Capacitor, $t[0], $t[1], sprintf('%g µF', $this->part->number("{$name}_uf"))),
+            array_keys($this->sections()),
+            array_values($this->sections()),
+        );
+    }
+
+    #[\Override]
+    public function capacitorPairs(): array
+    {
+        return array_values($this->sections());
+    }
+
+    /** @return list<float> */
+    private function section(string $name, Setting $setting): array
+    {
+        if ($setting->has("$name-shorted")) {
+            return Values::ohms(Values::SHORT_OHMS);
+        }
+        if ($setting->isDirect() || $setting->has("$name-open")) {
+            return Values::OPEN;
+        }
+        $farads = $this->part->number("{$name}_uf") * 1e-6 * ($setting->has("$name-weak") ? $setting->amount("$name-weak", self::WEAK) : 1.0);
+
+        return Values::impedance(new Complex(self::SERIES_OHMS, -1 / ($setting->omega * $farads)));
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts\Motors;
+
+use Levin\Core\Parts\Definition;
+use Levin\Core\Parts\FaultMode;
+
+/** A hermetic or scroll compressor on three phases with an internal overload that opens all three windings at the star point. */
+final class CompressorThreePhase extends ThreePhaseLoad
+{
+    use Hermetic;
+
+    #[\Override]
+    public static function definition(): Definition
+    {
+        return new Definition('compressor-three-phase', 'Compressor, three phase', ['T1', 'T2', 'T3'], self::motorFields());
+    }
+
+    #[\Override]
+    protected function breakaway(): float
+    {
+        return 0.3;
+    }
+
+    #[\Override]
+    protected function ownFaults(): array
+    {
+        return [
+            new FaultMode('overload-open', 'internal overload open (hot)', 1.5),
+            new FaultMode('seized', 'seized', 1.2),
+        ];
+    }
+}

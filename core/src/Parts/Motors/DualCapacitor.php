@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts\Motors;
+
+use Levin\Core\Parts\Definition;
+use Levin\Core\Parts\Field;
+
+/** A dual run capacitor: two sections on one common, C–HERM for the compressor and C–FAN for the fan. */
+final class DualCapacitor extends Capacitors
+{
+    #[\Override]
+    public static function definition(): Definition
+    {
+        return new Definition('capacitor-dual', 'Dual run capacitor', ['C', 'HERM', 'FAN'], [
+            Field::number('herm_uf', 'µF', 'compressor section', 1, 200),
+            Field::number('fan_uf', 'µF', 'fan section', 1, 100),
+        ]);
+    }
+
+    #[\Override]
+    protected function sections(): array
+    {
+        return ['herm' => ['C', 'HERM'], 'fan' => ['C', 'FAN']];
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts\Motors;
+
+use Levin\Core\Parts\Definition;
+use Levin\Core\Parts\FaultMode;
+
+/** A fan or blower motor with a run capacitor; its overload is inside the winding's common lead. */
+final class MotorPsc extends CapacitorMotor
+{
+    #[\Override]
+    public static function definition(): Definition
+    {
+        return new Definition('motor-psc', 'Fan motor, permanent split capacitor', ['C', 'S', 'R'], self::motorFields());
+    }
+
+    #[\Override]
+    protected function breakaway(): float
+    {
+        return 0.05;
+    }
+
+    #[\Override]
+    protected function ownFaults(): array
+    {
+        return [
+            new FaultMode('overload-open', 'thermal overload open', 0.8),
+            new FaultMode('seized', 'bearings seized', 2.0),
+        ];
+    }
+}

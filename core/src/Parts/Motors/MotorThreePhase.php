@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts\Motors;
+
+use Levin\Core\Parts\Definition;
+use Levin\Core\Parts\FaultMode;
+use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Machines\Overload;
+
+/** A fan or blower motor on three phases, with or without an overload in its windings. */
+final class MotorThreePhase extends ThreePhaseLoad
+{
+    #[\Override]
+    public static function definition(): Definition
+    {
+        return new Definition('motor-three-phase', 'Fan motor, three phase', ['T1', 'T2', 'T3'], [
+            ...self::motorFields(),
+            Field::choice('overload', 'where its overload is', ['inside', 'outside']),
+        ]);
+    }
+
+    #[\Override]
+    protected function breakaway(): float
+    {
+        return 0.15;
+    }
+
+    #[\Override]
+    protected function overload(): ?Overload
+    {
+        return $this->part->text('overload') === 'outside' ? null : parent::overload();
+    }
+
+    #[\Override]
+    protected function ownFaults(): array
+    {
+        return [
+            new FaultMode('overload-open', 'thermal overload open', 0.8),
+            new FaultMode('seized', 'bearings seized', 1.5),
+        ];
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts\Motors;
+
+use Levin\Core\Parts\Definition;
+use Levin\Core\Parts\Field;
+
+/** A run capacitor with one section. */
+final class RunCapacitor extends Capacitors
+{
+    #[\Override]
+    public static function definition(): Definition
+    {
+        return new Definition('capacitor-run', 'Run capacitor', ['1', '2'], [Field::number('run_uf', 'µF', 'marked capacitance', 1, 200)]);
+    }
+
+    #[\Override]
+    protected function sections(): array
+    {
+        return ['run' => ['1', '2']];
+    }
+}

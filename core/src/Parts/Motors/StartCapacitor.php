@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts\Motors;
+
+use Levin\Core\Parts\Definition;
+use Levin\Core\Parts\Field;
+
+/** An electrolytic start capacitor, in circuit for seconds. */
+final class StartCapacitor extends Capacitors
+{
+    #[\Override]
+    public static function definition(): Definition
+    {
+        return new Definition('capacitor-start', 'Start capacitor', ['1', '2'], [Field::number('start_uf', 'µF', 'middle of its marked range', 10, 1200)]);
+    }
+
+    #[\Override]
+    protected function sections(): array
+    {
+        return ['start' => ['1', '2']];
+    }
+}

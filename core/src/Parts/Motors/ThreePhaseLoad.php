@@ -1,0 +1,196 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts\Motors;
+
+use Levin\Core\Network\Complex;
+use Levin\Core\Parts\Element;
+use Levin\Core\Parts\FaultMode;
+use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Machines\Running;
+use Levin\Core\Parts\Machines\ThreePhaseMotor;
+use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Symbol;
+use Levin\Core\Parts\SymbolShape;
+use Levin\Core\Parts\Values;
+use Levin\Core\Parts\Voltages;
+
+/**
+ * What three-phase motors and compressors share: leads T1, T2, T3, each with its part of the internal overload, star-connected
+ * inside or as good as.
+ *
+ * It turns the way the phase sequence says: with two leads swapped it runs backwards, seen as such. A motor that single-phases
+ * at standstill has no torque and hums; one that loses a phase while it runs goes on, at a higher current, if it can.
+ */
+abstract class ThreePhaseLoad extends InductionMotor
+{
+    private const LEADS = [1, 2, 3];
+
+    private ?ThreePhaseMotor $machine = null;
+
+    /** @var array<string, list<float>> windings worked out before, by what they depend on */
+    private array $worked = [];
+
+    /** @return list<Field> */
+    protected static function motorFields(): array
+    {
+        return [
+            Field::number('volts', 'V', 'rated voltage, line to line', 100, 720),
+            Field::number('fla', 'A', 'full-load (or rated-load) current', 0.1, 600),
+            Field::number('lra', 'A', 'locked-rotor current', 0.2, 4000),
+            Field::number('power_factor', '', 'at full load', 0.3, 0.97, 0.85),
+            Field::number('winding_ohms', 'Ω', 'between two leads, cold', 0.005, 500),
+            Field::number('slip', '', 'at full load: 0.03 is 1746 rpm of 1800', 0.005, 0.15, 0.03),
+            ...self::loadFields(),
+        ];
+    }
+
+    public function machine(): ThreePhaseMotor
+    {
+        $p = $this->part;
+
+        return $this->machine ??= ThreePhaseMotor::fromPlate($p->number('volts'), $p->number('fla'), $p->number('lra'), $p->number('power_factor'), $p->number('winding_ohms'), $p->number('slip'));
+    }
+
+    #[\Override]
+    public function check(): void
+    {
+        $this->machine();
+    }
+
+    #[\Override]
+    public function elements(string $state, Setting $setting): array
+    {
+        $bridged = match (true) {
+            $setting->has('shorted') => Values::ohms(Values::SHORT_OHMS),
+            $setting->has('turns-shorted') => Values::ohms($this->part->number('winding_ohms') * $setting->amount('turns-shorted', 3.0)),
+            default => Values::OPEN,
+        };
+
+        return [
+            Element::coupled('@1', '@3', '@2', '@3', $this->windings($state, $setting)),
+            ...array_map(static fn (int $n): Element => Element::between("T$n", "@$n", self::lead($n, $state, $setting)), self::LEADS),
+            Element::between('@1', '@2', $bridged),
+            Element::between('@1', '#case', Values::insulation($setting, Values::MOTOR_FARADS)),
+        ];
+    }
+
+    /** @return list<float> one lead, through its part of the overload */
+    private static function lead(int $n, string $state, Setting $setting): array
+    {
+        return Values::contact($state !== Running::TRIPPED && ! $setting->has('overload-open') && ! $setting->has("winding$n-open"));
+    }
+
+    #[\Override]
+    public function nextState(string $state, Setting $setting, Voltages $voltages): string
+    {
+        if ($state === Running::TRIPPED) {
+            return $state;
+        }
+        if ($setting->has('seized') || $setting->has('overload-open')) {
+            return Running::STILL;
+        }
+        [$positive, $negative] = array_map(static fn (Complex $v): float => $v->abs(), $this->sequenceVolts($voltages));
+        $backwards = Running::is($state) ? Running::isBackwards($state) : $negative > $positive;
+        [$with, $against] = $backwards ? [$negative, $positive] : [$positive, $negative];
+        $machine = $this->machine();
+        if ($state === Running::STILL) {
+            return $machine->relativeTorque($with, $against, 1.0) < $this->breakaway() ? $state : ($backwards ? Running::at($machine->slip, true) : 'running');
+        }
+
+        // once it turns, the leads' own voltages hold: a running motor regenerates the leg it has lost
+        return $this->carrying($state, $setting, static fn (float $s): float => $machine->relativeTorque($with, $against, $s));
+    }
+
+    #[\Override]
+    public function observables(): array
+    {
+        return ['runs', 'runs backwards', 'hums', 'silent'];
+    }
+
+    #[\Override]
+    public function observed(string $state, Setting $setting, Voltages $voltages): string
+    {
+        if (Running::is($state)) {
+            return Running::isBackwards($state) ? 'runs backwards' : 'runs';
+        }
+
+        return $this->hums($state, $this->heatingAmps($state, $setting, $voltages)) ? 'hums' : 'silent';
+    }
+
+    #[\Override]
+    public function faults(): array
+    {
+        return [
+            new FaultMode('winding1-open', 'winding T1 open', 0.5),
+            new FaultMode('winding2-open', 'winding T2 open', 0.5),
+            new FaultMode('winding3-open', 'winding T3 open', 0.5),
+            new FaultMode('shorted', 'windings T1 and T2 shorted together', 0.5),
+            new FaultMode('turns-shorted', 'turns shorted between T1 and T2', 0.09, 'share of its ohms'),
+            ...self::commonFaults(),
+            ...$this->ownFaults(),
+        ];
+    }
+
+    #[\Override]
+    public function symbols(): array
+    {
+        return [
+            new Symbol(SymbolShape::Motor, 'T1', 'T2', '1–2'),
+            new Symbol(SymbolShape::Winding, 'T2', 'T3', '2–3'),
+        ];
+    }
+
+    #[\Override]
+    public function probePairs(): array
+    {
+        return [['T1', 'T2'], ['T2', 'T3'], ['T1', 'T3']];
+    }
+
+    /** @return list<float> */
+    private function windings(string $state, Setting $setting): array
+    {
+        return $this->worked[$setting->isDirect() ? 'd' : $state] ??= $this->work($state, $setting->isDirect());
+    }
+
+    /** @return list<float> */
+    private function work(string $state, bool $direct): array
+    {
+        if ($direct) {
+            $y = (new Complex($this->part->number('winding_ohms') / 2))->inverse();
+
+            return ThreePhaseMotor::admittances($y, $y);
+        }
+        $backwards = Running::isBackwards($state);
+        $slip = Running::slip($state, $this->machine()->slip);
+        $with = $this->machine()->impedance($slip)->inverse();
+        $against = $this->machine()->impedance(2 - $slip)->inverse();
+
+        return $backwards ? ThreePhaseMotor::admittances($against, $with) : ThreePhaseMotor::admittances($with, $against);
+    }
+
+    /** @return array{Complex, Complex} */
+    private function sequenceVolts(Voltages $voltages): array
+    {
+        return ThreePhaseMotor::sequences($voltages->across('@1', '@3'), $voltages->across('@2', '@3'));
+    }
+
+    #[\Override]
+    protected function ratedSlip(): float
+    {
+        return $this->machine()->slip;
+    }
+
+    /** The current of the lead that carries most. */
+    #[\Override]
+    protected function heatingAmps(string $state, Setting $setting, Voltages $voltages): float
+    {
+        $most = 0.0;
+        foreach (self::LEADS as $n) {
+            $most = max($most, $voltages->across("T$n", "@$n")->abs() * self::lead($n, $state, $setting)[0]);
+        }
+
+        return $most;
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts\Relays;
+
+/** A coil A–B and one changeover contact: C to NC at rest, to NO pulled in. */
+abstract class ChangeoverRelay extends ContactSet
+{
+    #[\Override]
+    protected function coil(): array
+    {
+        return ['A', 'B'];
+    }
+
+    #[\Override]
+    protected function contacts(): array
+    {
+        return [
+            self::contact('no', 'C', 'NO'),
+            self::contact('nc', 'C', 'NC', true),
+        ];
+    }
+}

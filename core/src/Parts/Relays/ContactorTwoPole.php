@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts\Relays;
+
+use Levin\Core\Parts\Definition;
+
+/** A two-pole contactor; 13–14 and 21–22 are its auxiliary contacts, open and closed at rest. */
+final class ContactorTwoPole extends ContactSet
+{
+    #[\Override]
+    public static function definition(): Definition
+    {
+        return new Definition('contactor-2p', 'Contactor, two pole', ['L1', 'T1', 'L2', 'T2', 'A', 'B', '13', '14', '21', '22'], self::coilFields(), optional: ['13', '14', '21', '22']);
+    }
+
+    #[\Override]
+    protected function coil(): array
+    {
+        return ['A', 'B'];
+    }
+
+    #[\Override]
+    protected function contacts(): array
+    {
+        return [
+            self::contact('pole1', 'L1', 'T1'),
+            self::contact('pole2', 'L2', 'T2'),
+            self::contact('aux', '13', '14', weight: 0.3),
+            self::contact('auxiliary', '21', '22', true, 0.3),
+        ];
+    }
+
+    #[\Override]
+    public function probePairs(): array
+    {
+        return [...parent::probePairs(), ['L1', 'L2'], ['T1', 'T2']];
+    }
+}

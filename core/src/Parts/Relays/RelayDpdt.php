@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts\Relays;
+
+use Levin\Core\Parts\Definition;
+
+/** A relay with two changeover contacts. */
+final class RelayDpdt extends ContactSet
+{
+    #[\Override]
+    public static function definition(): Definition
+    {
+        return new Definition('relay-dpdt', 'Relay, two changeover contacts', ['A', 'B', 'C1', 'NO1', 'NC1', 'C2', 'NO2', 'NC2'], self::coilFields(), optional: ['NO1', 'NC1', 'C2', 'NO2', 'NC2']);
+    }
+
+    #[\Override]
+    protected function coil(): array
+    {
+        return ['A', 'B'];
+    }
+
+    #[\Override]
+    protected function contacts(): array
+    {
+        return [
+            self::contact('no1', 'C1', 'NO1'),
+            self::contact('nc1', 'C1', 'NC1', true),
+            self::contact('no2', 'C2', 'NO2'),
+            self::contact('nc2', 'C2', 'NC2', true),
+        ];
+    }
+}

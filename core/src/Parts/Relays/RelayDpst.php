@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts\Relays;
+
+use Levin\Core\Parts\Definition;
+
+/** A relay with two normally open contacts. */
+final class RelayDpst extends ContactSet
+{
+    #[\Override]
+    public static function definition(): Definition
+    {
+        return new Definition('relay-dpst', 'Relay, two normally open contacts', ['A', 'B', 'C1', 'NO1', 'C2', 'NO2'], self::coilFields(), optional: ['C2', 'NO2']);
+    }
+
+    #[\Override]
+    protected function coil(): array
+    {
+        return ['A', 'B'];
+    }
+
+    #[\Override]
+    protected function contacts(): array
+    {
+        return [
+            self::contact('no1', 'C1', 'NO1'),
+            self::contact('no2', 'C2', 'NO2'),
+        ];
+    }
+}

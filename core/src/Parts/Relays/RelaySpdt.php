@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts\Relays;
+
+use Levin\Core\Parts\Definition;
+
+/** A relay with one changeover contact: a fan relay, a control relay. */
+final class RelaySpdt extends ChangeoverRelay
+{
+    #[\Override]
+    public static function definition(): Definition
+    {
+        return new Definition('relay-spdt', 'Relay, one changeover contact', ['A', 'B', 'C', 'NO', 'NC'], self::coilFields(), optional: ['NO', 'NC']);
+    }
+}

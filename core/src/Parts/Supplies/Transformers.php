@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts\Supplies;
+
+use Levin\Core\Network\Complex;
+use Levin\Core\Parts\Kind;
+use Levin\Core\Parts\FaultMode;
+
+/** What control transformers share: how they fail, and their magnetizing branch. */
+abstract class Transformers extends Kind
+{
+    /** No-load current, as a share of rated, and its power factor. [practice, no published source] */
+    private const NO_LOAD = 0.2;
+
+    private const NO_LOAD_FACTOR = 0.3;
+
+    /** The impedance of the core seen from a winding of so many volts, ohms. */
+    protected function core(float $volts): Complex
+    {
+        $magnitude = $volts ** 2 / (self::NO_LOAD * $this->part->number('va'));
+
+        return new Complex(self::NO_LOAD_FACTOR * $magnitude, $magnitude * sqrt(1 - self::NO_LOAD_FACTOR ** 2));
+    }
+
+    #[\Override]
+    public function faults(): array
+    {
+        return [
+            new FaultMode('primary-open', 'primary open', 1.5),
+            new FaultMode('secondary-open', 'secondary open', 0.8),
+            new FaultMode('primary-shorted', 'primary shorted', 0.3),
+            new FaultMode('secondary-shorted', 'secondary shorted', 0.4),
+            new FaultMode('grounded', 'primary grounded', 0.09, 'Ω'),
+        ];
+    }
+
+    #[\Override]
+    public function sourceTerminals(): array
+    {
+        return [['X1', 'X2']];
+    }
+}
