@@ -1,6 +1,9 @@
 <?php
 
-use App\Http\Middleware\SecureHeaders;
+declare(strict_types=1);
+
+use App\Http\LimitBody;
+use App\Http\SecureHeaders;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -10,9 +13,10 @@ use Illuminate\Http\Request;
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', health: '/up')
     ->withMiddleware(function (Middleware $middleware): void {
-        // same-origin application; see bootstrap/compat.php
+        // a same-origin application
         $middleware->remove(HandleCors::class);
         $middleware->web(append: [SecureHeaders::class]);
+        $middleware->alias(['body' => LimitBody::class]);
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions): void {

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 return [
     'default' => 'sqlite',
 
@@ -9,9 +11,12 @@ return [
             'database' => env('DB_DATABASE', database_path('levin.sqlite')),
             'prefix' => '',
             'foreign_key_constraints' => true,
-            'busy_timeout' => 5000,
+            'busy_timeout' => 10000,
             'journal_mode' => 'WAL',
-            'synchronous' => 'NORMAL',
+            // what has been acknowledged survives a power cut
+            'synchronous' => 'FULL',
+            // without it REPLACE deletes rows past the triggers that keep the log append-only
+            'pragmas' => ['recursive_triggers' => 'ON'],
         ],
     ],
 

@@ -1,9 +1,16 @@
 <?php
 
+declare(strict_types=1);
+
+$build = __DIR__.'/../.levin/core';
+
 return [
     // the one shop this installation serves
     'shop' => env('LEVIN_SHOP', 'Tern Sound Mechanical'),
 
     // where the shipped circuit files are
     'circuits' => base_path('circuits'),
+
+    // bin/setup writes it: the same as long as the core is the same
+    'build' => is_file($build) ? trim((string) file_get_contents($build)) : 'none',
 ];

@@ -1,15 +1,20 @@
 <?php
 
-use App\Http\Controllers\CallController;
-use App\Http\Controllers\CallEventController;
-use App\Http\Controllers\CallExportController;
-use App\Http\Controllers\CallImportController;
-use App\Http\Controllers\ExpectedReadingController;
-use App\Http\Controllers\SessionController;
-use App\Http\Controllers\UnitController;
+declare(strict_types=1);
+
+use App\Calls\Call;
+use App\Calls\CallController;
+use App\Calls\CallEventController;
+use App\Calls\CallExportController;
+use App\Calls\CallImportController;
+use App\Calls\ExpectedReadingController;
+use App\Circuits\SheetController;
+use App\Shop\SessionController;
+use App\Units\UnitController;
 use Illuminate\Support\Facades\Route;
 
-Route::prefix('api')->group(function (): void {
+// who may what is said here and nowhere else: signed in for everything, a policy where not everyone may
+Route::prefix('api')->middleware('body:64')->group(function (): void {
     Route::post('session', [SessionController::class, 'store']);
 
     Route::middleware('auth')->group(function (): void {
@@ -17,12 +22,14 @@ Route::prefix('api')->group(function (): void {
         Route::delete('session', [SessionController::class, 'destroy']);
         Route::get('units', [UnitController::class, 'index']);
         Route::get('units/{unit}', [UnitController::class, 'show']);
-        Route::get('units/{unit}/diagram.svg', [UnitController::class, 'diagram']);
         Route::post('units/{unit}/calls', [CallController::class, 'store']);
+        Route::get('revisions/{revision}', [SheetController::class, 'show']);
+        Route::get('revisions/{revision}/diagram.svg', [SheetController::class, 'svg']);
         Route::get('calls', [CallController::class, 'index']);
-        Route::post('calls/import', CallImportController::class);
+        Route::post('calls/import', CallImportController::class)
+            ->can('import', Call::class)->withoutMiddleware('body:64')->middleware('body:4096');
         Route::get('calls/{call}', [CallController::class, 'show']);
-        Route::post('calls/{call}/events', [CallEventController::class, 'store']);
+        Route::post('calls/{call}/events', [CallEventController::class, 'store'])->can('append', 'call');
         Route::get('calls/{call}/expected', ExpectedReadingController::class);
         Route::get('calls/{call}/call.json', [CallExportController::class, 'json']);
         Route::get('calls/{call}/readings.csv', [CallExportController::class, 'csv']);

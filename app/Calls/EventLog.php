@@ -1,13 +1,13 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Calls;
 
 use App\Circuits\CircuitShelf;
-use App\Models\Call;
-use App\Models\CallEvent;
-use App\Models\User;
+use App\Database\Write;
+use App\Shop\User;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\DB;
 use Levin\Core\Record\EventType;
 use Levin\Core\Record\Gate;
 use Levin\Core\Record\Refusal;
@@ -20,28 +20,35 @@ final readonly class EventLog
     }
 
     /**
-     * @param  string  $id  made by the client; the same one a second time changes nothing
+     * @param  string  $id  made by the client; the same event a second time changes nothing
      * @param  array<string, mixed>  $data
      * @return bool whether it was stored now
      *
      * @throws Refusal when the event cannot be taken as things stand
+     * @throws OtherEvent when the id is known, of another event
      */
     public function append(Call $call, User $user, string $id, EventType $type, array $data, Carbon $notedAt): bool
     {
-        return DB::transaction(function () use ($call, $user, $id, $type, $data, $notedAt): bool {
+        $gate = new Gate($this->shelf->model($call->revision));
+        $sent = self::fingerprint($type, $data, $notedAt);
+
+        return Write::transaction(function () use ($call, $user, $id, $type, $data, $notedAt, $gate, $sent): bool {
             $known = CallEvent::query()->find($id);
             if ($known !== null) {
-                if ($known->getAttribute('call_id') !== $call->id || $known->type !== $type->value) {
-                    throw new Refusal('id', 'This id belongs to another event. Make a new one.');
-                }
-
-                return false;
+                return $known->call_id === $call->id && $known->sent === $sent ? false : throw OtherEvent::under($id);
             }
             $before = $call->events()->get();
-            $admitted = (new Gate($this->shelf->model($call->unit->circuit)))->admit($type, $data, array_values($before->map->toEvent()->all()));
+            $call->setRelation('events', $before);
             CallEvent::query()->create([
-                'id' => $id, 'call_id' => $call->id, 'sequence' => (int) $before->max('sequence') + 1, 'user_id' => $user->id,
-                'type' => $type->value, 'data' => $admitted, 'noted_at' => $notedAt, 'stored_at' => now(),
+                'id' => $id,
+                'call_id' => $call->id,
+                'sequence' => 1 + ($before->last()->sequence ?? 0),
+                'user_id' => $user->id,
+                'type' => $type,
+                'data' => $gate->admit($type, $data, $call->log()),
+                'sent' => $sent,
+                'noted_at' => $notedAt,
+                'stored_at' => now(),
             ]);
             match ($type) {
                 EventType::Closed => $call->update(['closed_at' => $notedAt]),
@@ -51,5 +58,17 @@ final readonly class EventLog
 
             return true;
         });
+    }
+
+    /**
+     * The same for the same content, in whatever order its keys come.
+     *
+     * @param  array<string, mixed>  $data
+     */
+    private static function fingerprint(EventType $type, array $data, Carbon $notedAt): string
+    {
+        ksort($data);
+
+        return hash('sha256', json_encode([$type->value, $data, $notedAt->utc()->format(Call::DATES)], JSON_THROW_ON_ERROR));
     }
 }

@@ -1,27 +1,24 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Circuits;
 
 use Illuminate\Contracts\Cache\Repository;
-use Illuminate\Support\Facades\Cache;
 use Levin\Core\Diagnosis\Outlook;
 use Levin\Core\Diagnosis\OutlookStore;
 
-/** Keeps what suspects predict in the application's cache, for one version of one circuit. */
+/** Keeps what suspects predict in the application's cache, for one revision of one circuit. */
 final class CachedOutlooks implements OutlookStore
 {
     /** @var array<string, mixed> what this request has read already */
     private array $read = [];
 
-    public function __construct(private readonly string $version)
+    public function __construct(private readonly Repository $cache, private readonly string $key)
     {
     }
 
-    public static function store(): Repository
-    {
-        return Cache::store();
-    }
-
+    #[\Override]
     public function outlook(string $key, \Closure $make): Outlook
     {
         $outlook = $this->remember("outlook:$key", $make);
@@ -29,14 +26,16 @@ final class CachedOutlooks implements OutlookStore
         return $outlook instanceof Outlook ? $outlook : $make();
     }
 
+    #[\Override]
     public function readings(string $key, \Closure $make): array
     {
         /** @var non-empty-list<float|null> */
         return $this->remember("readings:$key", $make);
     }
 
+    /** @param  \Closure(): mixed  $make */
     private function remember(string $key, \Closure $make): mixed
     {
-        return $this->read[$key] ??= self::store()->remember($this->version.':'.sha1($key), now()->addWeek(), $make);
+        return $this->read[$key] ??= $this->cache->remember($this->key.':'.sha1($key), now()->addWeek(), $make);
     }
 }

@@ -1,68 +1,60 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Circuits;
 
-use Levin\Core\Circuit\Circuit;
-use Levin\Core\File\CircuitReader;
+use Illuminate\Contracts\Cache\Repository;
+use Levin\Core\Circuit\Circuit as Schematic;
 use Levin\Core\Diagnosis\Investigation;
+use Levin\Core\File\CircuitReader;
+use Levin\Core\File\InvalidCircuit;
 use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Settler;
 
-/**
- * The circuit files at hand, read once and kept ready. What was read is cached under the text of the file, so that an edited
- * file is read anew.
- */
+/** Circuits made ready to compute, by revision. What was worked out is kept under the revision and the build of the core. */
 final class CircuitShelf
 {
-    /** @var array<string, array{Settler, string}> settler and version by circuit id */
+    /** @var array<int, Settler> by revision */
     private array $ready = [];
 
-    public function __construct(private readonly string $folder)
+    /** @param  string  $build  changes when the core does, so that nothing computed by older code is used */
+    public function __construct(private readonly Repository $cache, private readonly string $build)
     {
     }
 
-    public function settler(string $id): Settler
+    /** @throws UnreadableRevision */
+    public function settler(CircuitRevision $revision): Settler
     {
-        return $this->load($id)[0];
+        return $this->ready[$revision->id] ??= new Settler(new Model($this->schematic($revision)));
     }
 
-    public function model(string $id): Model
+    /** @throws UnreadableRevision */
+    public function model(CircuitRevision $revision): Model
     {
-        return $this->settler($id)->model;
+        return $this->settler($revision)->model;
     }
 
-    public function investigation(string $id): Investigation
+    /** @throws UnreadableRevision */
+    public function investigation(CircuitRevision $revision): Investigation
     {
-        [$settler, $version] = $this->load($id);
-
-        return new Investigation($settler, new CachedOutlooks($version));
+        return new Investigation($this->settler($revision), new CachedOutlooks($this->cache, $this->key($revision)));
     }
 
-    /** @return array{Settler, string} */
-    private function load(string $id): array
+    private function schematic(CircuitRevision $revision): Schematic
     {
-        return $this->ready[$id] ??= (function () use ($id): array {
-            $text = (string) file_get_contents($this->path($id));
-            $version = $id.'-'.substr(hash('sha256', $text.self::codeVersion()), 0, 16);
-            $circuit = CachedOutlooks::store()->rememberForever("circuit:$version", fn (): Circuit => CircuitReader::fromText($text, "$id.yaml"));
-
-            return [new Settler(new Model($circuit)), $version];
-        })();
-    }
-
-    /** Changes when the core does, so that nothing computed by older code is used. */
-    private static function codeVersion(): string
-    {
-        $newest = 0;
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(base_path('core/src'), \FilesystemIterator::SKIP_DOTS)) as $file) {
-            $newest = max($newest, $file instanceof \SplFileInfo ? (int) $file->getMTime() : 0);
+        try {
+            return $this->cache->rememberForever(
+                'circuit:'.$this->key($revision),
+                fn (): Schematic => CircuitReader::fromText($revision->text, "$revision->circuit_id, revision $revision->number"),
+            );
+        } catch (InvalidCircuit $e) {
+            throw UnreadableRevision::of($revision, $e);
         }
-
-        return (string) $newest;
     }
 
-    private function path(string $id): string
+    private function key(CircuitRevision $revision): string
     {
-        return "$this->folder/$id.yaml";
+        return substr($revision->hash, 0, 20)."-$this->build";
     }
 }

@@ -1,22 +1,40 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Providers;
 
+use App\Api\WriteDescription;
+use App\Calls\Call;
+use App\Calls\CallPolicy;
 use App\Circuits\CircuitShelf;
+use App\Circuits\TakeInCircuits;
+use App\Database\ImmediateConnection;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\ServiceProvider;
 
 class AppServiceProvider extends ServiceProvider
 {
+    #[\Override]
     public function register(): void
     {
-        $this->app->singleton(CircuitShelf::class, fn (): CircuitShelf => new CircuitShelf(config()->string('levin.circuits')));
+        $this->app->singleton(CircuitShelf::class, fn (): CircuitShelf => new CircuitShelf(Cache::store(), config()->string('levin.build')));
+        Connection::resolverFor('sqlite', fn (
+            \PDO|\Closure $pdo,
+            string $database,
+            string $prefix,
+            array $config,
+        ): ImmediateConnection => new ImmediateConnection($pdo, $database, $prefix, $config));
     }
 
     public function boot(): void
     {
         Model::preventLazyLoading(! $this->app->isProduction());
-        JsonResource::withoutWrapping();
+        Model::preventSilentlyDiscardingAttributes(! $this->app->isProduction());
+        Gate::policy(Call::class, CallPolicy::class);
+        $this->commands([TakeInCircuits::class, WriteDescription::class]);
     }
 }

@@ -65,7 +65,10 @@ return new class extends Migration
         });
         // the log is append-only: the database itself refuses anything else
         foreach (['UPDATE', 'DELETE'] as $verb) {
-            DB::statement("CREATE TRIGGER call_events_no_{$verb} BEFORE {$verb} ON call_events BEGIN SELECT RAISE(ABORT, 'the log of a call is append-only'); END");
+            DB::statement(
+                "CREATE TRIGGER call_events_no_{$verb} BEFORE {$verb} ON call_events BEGIN SELECT RAISE(ABORT, 'the log of a "
+                    ."call is append-only'); END",
+            );
         }
     }
 

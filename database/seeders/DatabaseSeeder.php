@@ -2,11 +2,11 @@
 
 namespace Database\Seeders;
 
-use App\Models\Call;
-use App\Models\Role;
-use App\Models\Site;
-use App\Models\Unit;
-use App\Models\User;
+use App\Calls\Call;
+use App\Shop\Role;
+use App\Shop\User;
+use App\Units\Site;
+use App\Units\Unit;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 
@@ -15,17 +15,27 @@ class DatabaseSeeder extends Seeder
 {
     public function run(SimulatedVisit $visit): void
     {
-        $people = [];
-        foreach ([['Oda Brandvold', 'oda@ternsound.example', Role::Technician], ['Ravi Penhallow', 'ravi@ternsound.example', Role::Technician], ['Marit Skerry', 'marit@ternsound.example', Role::Lead]] as [$name, $email, $role]) {
-            $people[$email] = User::query()->create(['name' => $name, 'email' => $email, 'password' => 'tern-sound', 'role' => $role]);
-        }
-        [$oda, $ravi, $marit] = array_values($people);
+        $oda = $this->person('Oda Brandvold', 'oda@ternsound.example', Role::Technician);
+        $ravi = $this->person('Ravi Penhallow', 'ravi@ternsound.example', Role::Technician);
+        $marit = $this->person('Marit Skerry', 'marit@ternsound.example', Role::Lead);
         $units = $this->units();
         $day = Carbon::now()->startOfDay();
 
         // today
-        $this->visit(1042, $units['oven'], $oda, 'Oven room hot since this morning. Blower runs, nothing happens outside.', $day->copy()->addHours(9));
-        $open = $this->visit(1043, $units['reading'], $oda, 'Reading room warm since noon. Blower runs, outdoor unit does nothing.', $day->copy()->addHours(11));
+        $this->visit(
+            1042,
+            $units['oven'],
+            $oda,
+            'Oven room hot since this morning. Blower runs, nothing happens outside.',
+            $day->copy()->addHours(9),
+        );
+        $open = $this->visit(
+            1043,
+            $units['reading'],
+            $oda,
+            'Reading room warm since noon. Blower runs, outdoor unit does nothing.',
+            $day->copy()->addHours(11),
+        );
         $visit->work($open, $oda, 'HP:open', 2);
         $found = $this->visit(1044, $units['kennel'], $ravi, 'Kennel cooling dead, thermostat clicks.', $day->copy()->addHours(10));
         $visit->work($found, $ravi, 'CC:coil-open', 20);
@@ -46,11 +56,29 @@ class DatabaseSeeder extends Seeder
 
         // earlier
         $old = $this->visit(1031, $units['oven'], $oda, 'No cooling after the storm.', $day->copy()->subDays(47)->addHours(8));
-        $visit->work($old, $oda, 'FU2:blown', 20, 'Line fuse 2 melted in the storm; the compressor windings read clear to ground. Both fuses replaced.', true);
-        $again = $this->visit(1036, $units['stacks'], $marit, 'Cooling stops by noon, starts again by itself.', $day->copy()->subDays(12)->addHours(13));
+        $visit->work(
+            $old,
+            $oda,
+            'FU2:blown',
+            20,
+            'Line fuse 2 melted in the storm; the compressor windings read clear to ground. Both fuses replaced.',
+            true,
+        );
+        $again = $this->visit(
+            1036,
+            $units['stacks'],
+            $marit,
+            'Cooling stops by noon, starts again by itself.',
+            $day->copy()->subDays(12)->addHours(13),
+        );
         $visit->work($again, $marit, 'HP:tripped', 20, 'Outdoor coil packed with seed fluff. Washed; head pressure normal.', true);
         $shed = $this->visit(1039, $units['seed'], $ravi, 'Shop too warm, outdoor fan slow.', $day->copy()->subDays(5)->addHours(9));
         $visit->work($shed, $ravi, 'CAP:fan-open', 20, 'Fan section of the dual capacitor dead. Capacitor replaced like for like.', true);
+    }
+
+    private function person(string $name, string $email, Role $role): User
+    {
+        return User::query()->create(['name' => $name, 'email' => $email, 'password' => 'tern-sound', 'role' => $role]);
     }
 
     /** @return array<string, Unit> */
@@ -79,19 +107,54 @@ class DatabaseSeeder extends Seeder
             'stage' => ['theatre', 'Stage cooling unit', 'Plover', 'Drift 40', 'PD-0059', 2009, 'roof over the fly loft'],
             'ticket' => ['ferry', 'Ticket-hall cooling unit', 'Plover', 'Drift 40', 'PD-0112', 2011, 'pier deck, caged'],
             'seed' => ['seeds', 'Sales-floor cooling unit', 'Wrack & Holm', 'Calder 30', 'WH-8120', 2021, 'yard, by the compost'],
-            'hall' => ['school', 'Assembly-hall cooling unit', 'Fulmar', 'FK three-ton', 'FK-31877', 2022, 'flat roof, ladder on the west side'],
+            'hall' => [
+                'school',
+                'Assembly-hall cooling unit',
+                'Fulmar',
+                'FK three-ton',
+                'FK-31877',
+                2022,
+                'flat roof, ladder on the west side',
+            ],
             'archive' => ['library', 'Archive heat pump', 'Wrack & Holm', 'Calder HP 42', 'WH-9034', 2021, 'roof, north end', 'heat-pump'],
-            'foyer' => ['theatre', 'Foyer air handler', 'Plover', 'Drift AH 10', 'PD-0244', 2015, 'cupboard behind the box office', 'air-handler-electric'],
+            'foyer' => [
+                'theatre',
+                'Foyer air handler',
+                'Plover',
+                'Drift AH 10',
+                'PD-0244',
+                2015,
+                'cupboard behind the box office',
+                'air-handler-electric',
+            ],
             'wing' => ['school', 'East-wing furnace', 'Fulmar', 'FG ninety', 'FG-4410', 2012, 'boiler cellar', 'gas-furnace'],
             'gym' => ['school', 'Gymnasium rooftop unit', 'Fulmar', 'FR twelve', 'FR-1188', 2017, 'gymnasium roof', 'rooftop-460'],
             'surgery' => ['clinic', 'Surgery rooftop unit', 'Fulmar', 'FR twelve L', 'FR-1203', 2019, 'flat roof', 'rooftop-460-lockout'],
-            'waiting' => ['ferry', 'Waiting-room condensing unit', 'Plover', 'Drift 2C', 'PD-0301', 2016, 'pier deck, caged', 'two-circuit-fan-cycling'],
+            'waiting' => [
+                'ferry',
+                'Waiting-room condensing unit',
+                'Plover',
+                'Drift 2C',
+                'PD-0301',
+                2016,
+                'pier deck, caged',
+                'two-circuit-fan-cycling',
+            ],
             'bait' => ['coop', 'Bait freezer', 'Ice & Tern', 'Gannet 15', 'IT-077', 2013, 'quay side, roof', 'freezer-pump-down'],
         ];
         $all = [];
         foreach ($units as $key => [$site, $name, $maker, $model, $serial, $year, $place]) {
             $circuit = $units[$key][7] ?? 'split-cooling';
-            $all[$key] = $made[$site]->units()->create(['name' => $name, 'circuit' => $circuit, 'maker' => $maker, 'model' => $model, 'serial' => $serial, 'installed' => $year, 'place' => $place]);
+            $all[$key] = Unit::query()->create([
+                'site_id' => ($made[$site] ?? throw new \LogicException("There is no site $site."))->id,
+                'name' => $name,
+                'circuit_id' => $circuit,
+                'maker' => $maker,
+                'model' => $model,
+                'serial' => $serial,
+                'installed' => $year,
+                'place' => $place,
+            ]);
         }
 
         return $all;
@@ -99,6 +162,13 @@ class DatabaseSeeder extends Seeder
 
     private function visit(int $number, Unit $unit, User $technician, string $complaint, Carbon $when): Call
     {
-        return Call::query()->create(['number' => $number, 'unit_id' => $unit->id, 'technician_id' => $technician->id, 'complaint' => $complaint, 'scheduled_for' => $when]);
+        return Call::query()->create([
+            'number' => $number,
+            'unit_id' => $unit->id,
+            'circuit_revision_id' => $unit->circuit()->firstOrFail()->newest()->firstOrFail()->id,
+            'technician_id' => $technician->id,
+            'complaint' => $complaint,
+            'scheduled_for' => $when,
+        ]);
     }
 }

@@ -2,11 +2,10 @@
 
 namespace Database\Seeders;
 
+use App\Calls\Call;
 use App\Calls\EventLog;
 use App\Circuits\CircuitShelf;
-use App\Models\Call;
-use App\Models\CallEvent;
-use App\Models\User;
+use App\Shop\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Levin\Core\Diagnosis\Advice;
@@ -43,7 +42,12 @@ final class SimulatedVisit
             $this->follow($call, $user, $fault, $assessment->next[0]);
         }
         if ($close) {
-            $this->append($call, $user, EventType::Note, ['text' => 'Ran twenty minutes with the panels on. Compressor and fan at plate current, split 18 °F.']);
+            $this->append(
+                $call,
+                $user,
+                EventType::Note,
+                ['text' => 'Ran twenty minutes with the panels on. Compressor and fan at plate current, split 18 °F.'],
+            );
             $this->restore($call, $user);
             $this->append($call, $user, EventType::Closed, []);
         }
@@ -53,6 +57,9 @@ final class SimulatedVisit
     {
         $test = $advice->test;
         $now = $this->standing($call);
+        foreach (array_diff($now->conditions->lifted, $test->conditions->lifted) as $wire) {
+            $this->append($call, $user, EventType::Lead, ['wire' => $wire, 'lifted' => false]);
+        }
         foreach ($now->circuit->conditions as $condition) {
             $wanted = $test->conditions->isOn($condition->name);
             if ($wanted !== $now->conditions->isOn($condition->name)) {
@@ -70,9 +77,19 @@ final class SimulatedVisit
         foreach ($test->lift as $wire) {
             $this->append($call, $user, EventType::Lead, ['wire' => $wire, 'lifted' => true]);
         }
-        $settler = $this->shelf->settler($call->unit->circuit);
-        $reading = (new Meter($settler))->read($test->function, $test->red, $test->black, $settler->settle($this->standing($call)->conditions, [$fault]));
-        $this->append($call, $user, EventType::Reading, ['function' => $test->function->value, 'red' => $test->red, 'black' => $test->black, 'entered' => str_replace(' ', '', $reading->display())]);
+        $settler = $this->shelf->settler($call->revision);
+        $reading = (new Meter($settler))->read(
+            $test->function,
+            $test->red,
+            $test->black,
+            $settler->standing($this->standing($call)->conditions, $settler->model->faults->parseAll([$fault])),
+        );
+        $this->append($call, $user, EventType::Reading, [
+            'function' => $test->function->value,
+            'red' => $test->red,
+            'black' => $test->black,
+            'entered' => str_replace(' ', '', $reading->display()),
+        ]);
     }
 
     private function restore(Call $call, User $user): void
@@ -92,17 +109,24 @@ final class SimulatedVisit
     {
         $now = $this->standing($call);
 
-        return $this->shelf->investigation($call->unit->circuit)->assess(array_values($now->evidence), $now->conditions, $now->provedDead, $now->place);
+        return $this->shelf->investigation($call->revision)->assess(
+            array_values($now->evidence),
+            $now->conditions,
+            $now->provedDead,
+            $now->place,
+        );
     }
 
     private function seen(Call $call, string $fault, string $part): string
     {
-        return $this->shelf->settler($call->unit->circuit)->settle($this->standing($call)->conditions, [$fault])->observed($part);
+        $settler = $this->shelf->settler($call->revision);
+
+        return $settler->standing($this->standing($call)->conditions, $settler->model->faults->parseAll([$fault]))->observed($part);
     }
 
     private function standing(Call $call): Standing
     {
-        return Standing::after($this->shelf->model($call->unit->circuit)->circuit, $call->events()->get()->map(fn (CallEvent $e) => $e->toEvent()));
+        return Standing::after($this->shelf->model($call->revision)->circuit, $call->load('events')->log());
     }
 
     /** @param  array<string, mixed>  $data */

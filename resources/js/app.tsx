@@ -4,6 +4,7 @@ import { Day } from './screens/day/day';
 import { SignIn } from './screens/sign-in/sign-in';
 import { TraceScreen } from './screens/trace/trace-screen';
 import { UnitScreen } from './screens/unit/unit-screen';
+import { Place } from './ui/place';
 import { Problem } from './ui/problem';
 
 export function App() {
@@ -15,13 +16,39 @@ export function App() {
         return <Problem error={session.error} retry={() => void session.refetch()} />;
     }
     if (session.data === null) {
-        return <SignIn />;
+        return (
+            <Place>
+                <SignIn />
+            </Place>
+        );
     }
+    const user = session.data;
     return (
         <Routes>
-            <Route path="/" element={<Day user={session.data} />} />
-            <Route path="/units/:id" element={<UnitScreen />} />
-            <Route path="/calls/:id" element={<TraceScreen />} />
+            <Route
+                path="/"
+                element={
+                    <Place>
+                        <Day user={user} />
+                    </Place>
+                }
+            />
+            <Route
+                path="/units/:id"
+                element={
+                    <Place>
+                        <UnitScreen />
+                    </Place>
+                }
+            />
+            <Route
+                path="/calls/:id"
+                element={
+                    <Place>
+                        <TraceScreen />
+                    </Place>
+                }
+            />
             <Route path="*" element={<Navigate to="/" replace />} />
         </Routes>
     );

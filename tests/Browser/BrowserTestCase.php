@@ -47,7 +47,12 @@ abstract class BrowserTestCase extends TestCase
             '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-quic', '--no-first-run',
             '--disable-background-networking', '--disable-component-update', '--disable-sync',
         ]);
-        self::$driver = RemoteWebDriver::create('http://127.0.0.1:'.self::$driverPort, DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options), 60_000, 60_000);
+        self::$driver = RemoteWebDriver::create(
+            'http://127.0.0.1:'.self::$driverPort,
+            DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options),
+            60_000,
+            60_000,
+        );
         $this->resize(1280, 800);
     }
 
@@ -64,7 +69,11 @@ abstract class BrowserTestCase extends TestCase
         self::$folder = sys_get_temp_dir().'/levin-browser-'.getmypid();
         mkdir(self::$folder);
         $environment = [
-            'APP_ENV' => 'local', 'APP_DEBUG' => 'false', 'DB_DATABASE' => self::$folder.'/levin.sqlite', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
+            'APP_ENV' => 'local',
+            'APP_DEBUG' => 'false',
+            'DB_DATABASE' => self::$folder.'/levin.sqlite',
+            'SESSION_DRIVER' => 'file',
+            'CACHE_STORE' => 'file',
             'LARAVEL_STORAGE_PATH' => self::$folder.'/storage', 'PHP_CLI_SERVER_WORKERS' => '3', 'BCRYPT_ROUNDS' => '4',
         ];
         foreach (['app', 'framework/cache/data', 'framework/sessions', 'framework/views', 'logs'] as $folder) {
@@ -120,12 +129,19 @@ abstract class BrowserTestCase extends TestCase
     /** The browser's cookies are gone, as when a session has ended. */
     protected function forgetSession(): void
     {
-        self::$driver?->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Network.clearBrowserCookies', 'params' => (object) []]);
+        self::$driver?->executeCustomCommand(
+            '/session/:sessionId/goog/cdp/execute',
+            'POST',
+            ['cmd' => 'Network.clearBrowserCookies', 'params' => (object) []],
+        );
     }
 
     protected function resize(int $width, int $height): void
     {
-        self::$driver?->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Emulation.setDeviceMetricsOverride', 'params' => ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]]);
+        self::$driver?->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
+            'cmd' => 'Emulation.setDeviceMetricsOverride',
+            'params' => ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false],
+        ]);
     }
 
     protected function visit(string $path): void
@@ -219,7 +235,10 @@ abstract class BrowserTestCase extends TestCase
     protected function api(string $path): array
     {
         /** @var array<mixed> */
-        return $this->driver()->executeScript('return fetch("/api/" + arguments[0], {headers: {Accept: "application/json"}}).then(r => r.json())', [$path]);
+        return $this->driver()->executeScript(
+            'return fetch("/api/" + arguments[0], {headers: {Accept: "application/json"}}).then(r => r.json())',
+            [$path],
+        );
     }
 
     /** The id of a fresh call of whoever is signed in, so that no test depends on what another left. */

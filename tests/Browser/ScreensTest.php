@@ -40,8 +40,14 @@ it('has nothing cut off or under 44 px to hit', function (int $width, int $heigh
         $this->visit($path);
         $this->find('h1');
         $this->until(fn (): bool => $this->driver()->executeScript('return document.fonts.status') === 'loaded', 'fonts');
-        expect($this->driver()->executeScript('return document.documentElement.scrollWidth <= window.innerWidth'))->toBeTrue("$path is wider than the screen");
-        $small = $this->driver()->executeScript("return [...document.querySelectorAll('button, main a, input')].filter(e => e.offsetParent !== null && !e.closest('footer') && e.type !== 'checkbox' && e.getBoundingClientRect().height < 44).map(e => e.outerHTML.slice(0, 90))");
+        expect($this->driver()->executeScript('return document.documentElement.scrollWidth <= window.innerWidth'))->toBeTrue(
+            "$path is wider than the screen",
+        );
+        $small = $this->driver()->executeScript(
+            "return [...document.querySelectorAll('button, main a, input')].filter(e => e.offsetParent !== null && "
+                ."!e.closest('footer') && e.type !== 'checkbox' && e.getBoundingClientRect().height < 44).map(e => "
+                    .'e.outerHTML.slice(0, 90))',
+        );
         expect($small)->toBe([], "too small on $path");
     }
 })->with(['desk' => [1280, 800], 'phone' => [390, 844]]);

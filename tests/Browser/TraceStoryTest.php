@@ -69,7 +69,9 @@ it('goes from sign-in to the finding on a unit whose outdoor section does nothin
     $this->visit('/');
     $this->sees('✓ High-pressure switch');
     $file = $this->api("calls/$call/call.json");
-    expect(array_column($file['events'], 'type'))->toContain('observation')->toContain('reading')->toContain('finding')->toContain('closed');
+    expect(
+        array_column($file['events'], 'type'),
+    )->toContain('observation')->toContain('reading')->toContain('finding')->toContain('closed');
 });
 
 it('leads through making it dead and lifting a lead where only a dead test decides', function (): void {
@@ -174,7 +176,10 @@ it('refuses ohms until the circuit is proved dead, and the way to prove it is ri
     $this->press('Prove it dead');
     foreach (['outdoor_breaker', 'disconnect', 'indoor_breaker'] as $feed) {
         $this->click("[data-off=$feed]");
-        $this->until(fn (): bool => $this->driver()->executeScript("return document.querySelector('[data-off=$feed]') === null"), "$feed off");
+        $this->until(
+            fn (): bool => $this->driver()->executeScript("return document.querySelector('[data-off=$feed]') === null"),
+            "$feed off",
+        );
     }
     foreach (['known_before', 'circuit_dead', 'known_after'] as $step) {
         $this->click("input[name=$step]");
@@ -293,7 +298,10 @@ it('takes a flash code on the furnace, follows the advice and finds the igniter'
         if ($advice['function'] === null) {
             $this->click("[data-seen='{$hidden->observed($advice['red'])}']");
         } else {
-            $this->type('input[name=reading]', $furnace->read(MeterFunction::from($advice['function']), $advice['red'], $advice['black'], $hidden)->display());
+            $this->type(
+                'input[name=reading]',
+                $furnace->read(MeterFunction::from($advice['function']), $advice['red'], $advice['black'], $hidden)->display(),
+            );
             $this->press('Keep the reading');
         }
         $this->until(fn (): bool => str_contains($this->text('[aria-label=Log] h2'), "· $events"), "event $events in the log");

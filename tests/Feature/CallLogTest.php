@@ -1,18 +1,27 @@
 <?php
 
-use App\Models\Call;
-use App\Models\CallEvent;
-use App\Models\User;
+use App\Calls\Call;
+use App\Calls\CallEvent;
+use App\Shop\User;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+
+/** @return array<string, string> energy by point */
+function energies(array $trace): array
+{
+    return array_column($trace['drawn']['points'], 'energy', 'point');
+}
 
 beforeEach(function (): void {
     $this->oda = User::query()->firstWhere('email', 'oda@ternsound.example');
     $this->ravi = User::query()->firstWhere('email', 'ravi@ternsound.example');
     $this->marit = User::query()->firstWhere('email', 'marit@ternsound.example');
     $this->callOf = fn (int $number): Call => Call::query()->firstWhere('number', $number);
-    $this->send = fn (Call $call, string $type, array $data, ?string $id = null) => $this->postJson("/api/calls/$call->id/events", ['id' => $id ?? (string) Str::uuid(), 'type' => $type, 'noted_at' => '2026-11-23T09:30:00Z', 'data' => $data]);
+    $this->send = fn (Call $call, string $type, array $data, ?string $id = null) => $this->postJson(
+        "/api/calls/$call->id/events",
+        ['id' => $id ?? (string) Str::uuid(), 'type' => $type, 'noted_at' => '2026-11-23T09:30:00Z', 'data' => $data],
+    );
 });
 
 it('narrows the suspects reading by reading and keeps the record', function (): void {
@@ -21,12 +30,16 @@ it('narrows the suspects reading by reading and keeps the record', function (): 
     $first = $this->getJson("/api/calls/$call->id")->assertOk()->json();
     $seen = ($this->send)($call, 'observation', ['part' => 'OFM', 'seen' => 'silent'])->assertCreated()->json();
     $out = ($this->send)($call, 'observation', ['part' => 'CC', 'seen' => 'dropped out'])->assertCreated()->json();
-    $read = ($this->send)($call, 'reading', ['function' => 'vac', 'red' => 'HP.1', 'black' => 'HP.2', 'entered' => '26.6'])->assertCreated()->json();
+    $read = ($this->send)(
+        $call,
+        'reading',
+        ['function' => 'vac', 'red' => 'HP.1', 'black' => 'HP.2', 'entered' => '26.6'],
+    )->assertCreated()->json();
     expect($first['suspects']['in_play'])->toBeGreaterThan($seen['suspects']['in_play'])
         ->and($seen['suspects']['in_play'])->toBeGreaterThan($out['suspects']['in_play'])
         ->and($read['suspects']['found'])->toEqualCanonicalizing(['HP:open', 'HP:tripped'])
-        ->and($read['diagram']['drawn_as'])->toContain('High-pressure switch')
-        ->and($read['diagram']['energy'])->toMatchArray(['HP.1' => 'live', 'HP.2' => 'dead', 'LV.C' => 'common', 'CC.T1' => 'backfed'])
+        ->and($read['drawn_as'])->toContain('High-pressure switch')
+        ->and(energies($read))->toMatchArray(['HP.1' => 'live', 'HP.2' => 'dead', 'LV.C' => 'common', 'CC.T1' => 'backfed'])
         ->and(end($read['events'])['data'])->toMatchArray(['entered' => '26.6', 'value' => 26.6, 'overload' => false]);
     ($this->send)($call, 'finding', ['faults' => $read['suspects']['found'], 'cause' => 'coil packed with flour'])->assertCreated();
     ($this->send)($call, 'closed', [])->assertCreated();
@@ -46,7 +59,11 @@ it('stores an event once, however often it is sent', function (): void {
 it('says what is wrong with a reading and stores nothing', function (array $data, string $message): void {
     $this->actingAs($this->oda);
     $call = ($this->callOf)(1042);
-    ($this->send)($call, 'reading', [...['function' => 'vac', 'red' => 'CC.A', 'black' => 'CC.B', 'entered' => '26.4'], ...$data])->assertUnprocessable()->assertSee($message, false);
+    ($this->send)(
+        $call,
+        'reading',
+        [...['function' => 'vac', 'red' => 'CC.A', 'black' => 'CC.B', 'entered' => '26.4'], ...$data],
+    )->assertUnprocessable()->assertSee($message, false);
     expect($call->events()->count())->toBe(0);
 })->with([
     'letters' => [['entered' => 'lots'], 'is not a reading'],
@@ -64,9 +81,15 @@ it('refuses negative ohms once the circuit is proved dead', function (): void {
     foreach (['outdoor_breaker', 'disconnect', 'indoor_breaker'] as $name) {
         ($this->send)($call, 'condition', ['name' => $name, 'value' => false])->assertCreated();
     }
-    $trace = ($this->send)($call, 'proved-dead', ['known_before' => true, 'circuit_dead' => true, 'known_after' => true])->assertCreated()->json();
+    $trace = ($this->send)(
+        $call,
+        'proved-dead',
+        ['known_before' => true, 'circuit_dead' => true, 'known_after' => true],
+    )->assertCreated()->json();
     expect($trace['standing']['proved_dead'])->toBeTrue()
-        ->and(array_unique(array_values(array_intersect_key($trace['diagram']['energy'], ['CC.L1' => 1, 'AH.R' => 1, 'IBM.C' => 1]))))->toBe(['dead']);
+        ->and(array_unique(
+            array_values(array_intersect_key(energies($trace), ['CC.L1' => 1, 'AH.R' => 1, 'IBM.C' => 1])),
+        ))->toBe(['dead']);
     $reading = ['function' => 'ohms', 'red' => 'COMP.C', 'black' => 'COMP.R'];
     ($this->send)($call, 'reading', [...$reading, 'entered' => '-3'])->assertUnprocessable()->assertSee('cannot be negative');
     ($this->send)($call, 'reading', [...$reading, 'entered' => 'OL'])->assertCreated();
@@ -76,8 +99,16 @@ it('refuses negative ohms once the circuit is proved dead', function (): void {
 it('says what is wrong with an envelope', function (array $event, string $field): void {
     $this->actingAs($this->oda);
     $call = ($this->callOf)(1042);
-    $this->postJson("/api/calls/$call->id/events", [...['id' => (string) Str::uuid(), 'type' => 'note', 'noted_at' => '2026-11-23T09:30:00Z', 'data' => ['text' => 'x']], ...$event])->assertUnprocessable()->assertJsonValidationErrors($field);
-})->with([[['id' => 'seven'], 'id'], [['type' => 'erase'], 'type'], [['noted_at' => 'yesterday-ish maybe'], 'noted_at'], [['data' => 'x'], 'data']]);
+    $this->postJson(
+        "/api/calls/$call->id/events",
+        [...['id' => (string) Str::uuid(), 'type' => 'note', 'noted_at' => '2026-11-23T09:30:00Z', 'data' => ['text' => 'x']], ...$event],
+    )->assertUnprocessable()->assertJsonValidationErrors($field);
+})->with([
+    [['id' => 'seven'], 'id'],
+    [['type' => 'erase'], 'type'],
+    [['noted_at' => 'yesterday-ish maybe'], 'noted_at'],
+    [['data' => 'x'], 'data'],
+]);
 
 it('lets a technician change only their own calls and a lead any', function (): void {
     $call = ($this->callOf)(1045);
@@ -106,7 +137,7 @@ it('strikes a wrong reading out without erasing it', function (): void {
     $before = $this->getJson("/api/calls/$call->id")->json('suspects.in_play');
     ($this->send)($call, 'reading', ['function' => 'vac', 'red' => 'HP.1', 'black' => 'HP.2', 'entered' => '26.6'], $id)->assertCreated();
     $trace = ($this->send)($call, 'strike', ['event' => $id, 'reason' => 'probe slipped'])->assertCreated()->json();
-    expect($trace['struck'])->toBe([$id => 'probe slipped'])
+    expect(array_column($trace['events'], 'struck', 'id')[$id])->toBe('probe slipped')
         ->and($trace['suspects']['in_play'])->toBe($before)
         ->and($trace['events'])->toHaveCount(2);
 });
@@ -114,16 +145,25 @@ it('strikes a wrong reading out without erasing it', function (): void {
 it('has a database that refuses to rewrite the log', function (string $sql): void {
     expect(CallEvent::query()->count())->toBeGreaterThan(10);
     expect(fn () => DB::statement($sql))->toThrow(QueryException::class, 'append-only');
-})->with(["UPDATE call_events SET data = '{}'", 'DELETE FROM call_events']);
+})->with([
+    "UPDATE call_events SET data = '{}'",
+    'DELETE FROM call_events',
+    'REPLACE INTO call_events SELECT id, call_id, sequence, user_id, type, \'{"text":"forged"}\', noted_at, stored_at, sent FROM call_events',
+]);
 
 it('keeps foreign keys on', function (): void {
-    expect(DB::scalar('PRAGMA foreign_keys'))->toBe(1)->and(DB::scalar('PRAGMA busy_timeout'))->toBe(5000);
+    expect(DB::scalar('PRAGMA foreign_keys'))->toBe(1)->and(DB::scalar('PRAGMA busy_timeout'))->toBe(10000)
+        // 2 is FULL: what was acknowledged outlives a power cut
+        ->and(DB::scalar('PRAGMA synchronous'))->toBe(2)
+        ->and(DB::scalar('PRAGMA recursive_triggers'))->toBe(1);
 });
 
 it('says what a healthy unit reads, and refuses a dead test on a live circuit', function (): void {
     $this->actingAs($this->oda);
     $call = ($this->callOf)(1042);
-    $this->getJson("/api/calls/$call->id/expected?function=vac&red=LV.Y&black=LV.C")->assertOk()->assertJsonPath('refused', null)->assertJsonPath('display', '26.33 V');
+    $this->getJson(
+        "/api/calls/$call->id/expected?function=vac&red=LV.Y&black=LV.C",
+    )->assertOk()->assertJsonPath('refused', null)->assertJsonPath('display', fn (string $shown): bool => preg_match('/^2[67]\.\d\d V$/', $shown) === 1);
     $this->getJson("/api/calls/$call->id/expected?function=ohms&red=LV.Y&black=LV.C")->assertOk()->assertSee('Not proved dead');
     $this->getJson("/api/calls/$call->id/expected?function=vac&red=LV.Z&black=LV.C")->assertUnprocessable()->assertSee('There is no point');
 });
@@ -131,5 +171,7 @@ it('says what a healthy unit reads, and refuses a dead test on a live circuit', 
 it('opens a call with the complaint in the customer\'s words', function (): void {
     $this->actingAs($this->oda);
     $this->postJson('/api/units/1/calls', ['complaint' => ''])->assertUnprocessable()->assertSee('customer');
-    $this->postJson('/api/units/1/calls', ['complaint' => 'It clicks and stops.'])->assertCreated()->assertJson(['number' => 1054, 'stage' => 'scheduled', 'may_change' => true]);
+    $this->postJson('/api/units/1/calls', ['complaint' => 'It clicks and stops.'])->assertCreated()->assertJson(
+        ['number' => 1 + Call::query()->where('id', '<', Call::query()->max('id'))->max('number'), 'stage' => 'scheduled', 'may_change' => true],
+    );
 });

@@ -1,7 +1,7 @@
 <?php
 
-use App\Models\Call;
-use App\Models\User;
+use App\Calls\Call;
+use App\Shop\User;
 use Illuminate\Support\Facades\DB;
 
 beforeEach(function (): void {
@@ -31,9 +31,25 @@ it('says why a call file cannot be imported, and changes nothing', function (Clo
     'here already' => [fn (array $f): array => $f, 'is here already'],
     'no such unit' => [fn (array $f): array => [...$f, 'number' => 9, 'unit' => ['serial' => 'none']], 'no unit with serial number'],
     'events here already' => [fn (array $f): array => [...$f, 'number' => 9], 'Event 1 is here already'],
-    'a reading that was tampered with' => [fn (array $f): array => [...$f, 'number' => 9, 'events' => [['id' => '0d4c1a52-51c4-4f27-9d5c-6f0f2b8f5a11', 'type' => 'reading', 'by' => 'x', 'noted_at' => '2026-11-23T09:00:00Z', 'stored_at' => '2026-11-23T09:00:00Z', 'data' => ['function' => 'vac', 'red' => 'CC.A', 'black' => 'CC.B', 'entered' => '24', 'value' => 12, 'overload' => false]]]], 'contradicts itself'],
-    'a point that is not' => [fn (array $f): array => [...$f, 'number' => 9, 'events' => [['id' => '0d4c1a52-51c4-4f27-9d5c-6f0f2b8f5a11', 'type' => 'reading', 'by' => 'x', 'noted_at' => '2026-11-23T09:00:00Z', 'stored_at' => '2026-11-23T09:00:00Z', 'data' => ['function' => 'vac', 'red' => 'CC.Q', 'black' => 'CC.B', 'entered' => '24']]]], 'There is no point'],
-    'a date that is not' => [fn (array $f): array => [...$f, 'number' => 9, 'scheduled_for' => 'soon-ish'], 'is not a date'],
+    'a circuit that is not here' => [fn (array $f): array => [...$f, 'circuit' => ['id' => 'x', 'sha256' => 'y']], 'revision of the circuit'],
+    'no number' => [fn (array $f): array => [...$f, 'number' => null], 'has no number'],
+    'a reading that was tampered with' => [fn (array $f): array => [...$f, 'number' => 9, 'events' => [[
+        'id' => '0d4c1a52-51c4-4f27-9d5c-6f0f2b8f5a11',
+        'type' => 'reading',
+        'by' => 'x',
+        'noted_at' => '2026-11-23T09:00:00Z',
+        'stored_at' => '2026-11-23T09:00:00Z',
+        'data' => ['function' => 'vac', 'red' => 'CC.A', 'black' => 'CC.B', 'entered' => '24', 'value' => 12, 'overload' => false],
+    ]]], 'contradicts itself'],
+    'a point that is not' => [fn (array $f): array => [...$f, 'number' => 9, 'events' => [[
+        'id' => '0d4c1a52-51c4-4f27-9d5c-6f0f2b8f5a11',
+        'type' => 'reading',
+        'by' => 'x',
+        'noted_at' => '2026-11-23T09:00:00Z',
+        'stored_at' => '2026-11-23T09:00:00Z',
+        'data' => ['function' => 'vac', 'red' => 'CC.Q', 'black' => 'CC.B', 'entered' => '24'],
+    ]]], 'There is no point'],
+    'a date that is not' => [fn (array $f): array => [...$f, 'number' => 9, 'scheduled_for' => 'soon-ish'], 'ISO 8601'],
 ]);
 
 it('lets only a lead import', function (): void {
@@ -51,20 +67,53 @@ it('exports the readings as CSV, struck ones marked', function (): void {
 });
 
 it('exports the diagram as SVG', function (): void {
-    $svg = $this->actingAs($this->marit)->get('/api/units/1/diagram.svg')->assertOk()->assertHeader('Content-Type', 'image/svg+xml')->getContent();
+    $svg = $this->actingAs($this->marit)->get('/api/revisions/1/diagram.svg')->assertOk()->assertHeader(
+        'Content-Type',
+        'image/svg+xml',
+    )->getContent();
     expect(simplexml_load_string($svg))->not->toBeFalse();
 });
 
 it('shows a unit with its nameplate, its parts\' plates and its calls', function (): void {
     $unit = $this->actingAs($this->marit)->getJson('/api/units/1')->assertOk()->json();
-    expect($unit)->toMatchArray(['name' => 'Oven-room cooling unit', 'serial' => 'FK-20931', 'circuit_title' => 'Split cooling, one-pole contactor'])
-        ->and(array_column($unit['plates'], 'part'))->toContain('COMP')
-        ->and($unit['calls'])->toHaveCount(2);
+    $sheet = $this->getJson("/api/revisions/{$unit['circuit']['revision']}")->assertOk()->json();
+    $calls = $this->getJson('/api/calls?unit=1')->assertOk()->json();
+    expect($unit)->toMatchArray(['name' => 'Oven-room cooling unit', 'serial' => 'FK-20931'])
+        ->and($unit['circuit']['title'])->toBe($sheet['title'])
+        ->and(array_column(array_column($sheet['parts'], 'plate', 'id')['COMP'], 'name'))->toContain('fla')
+        ->and(array_unique(array_column(array_column($calls['items'], 'unit'), 'id')))->toBe([1]);
 });
 
 it('has demo data in every stage', function (): void {
-    $calls = $this->actingAs($this->marit)->getJson('/api/calls')->assertOk()->json();
+    $calls = $this->actingAs($this->marit)->getJson('/api/calls')->assertOk()->json('items');
     expect(array_unique(array_column($calls, 'stage')))->toEqualCanonicalizing(['scheduled', 'open', 'found', 'closed'])
         ->and(DB::table('sites')->count())->toBeGreaterThanOrEqual(6)
         ->and(DB::table('units')->count())->toBeGreaterThanOrEqual(8);
+});
+
+it('gives lists by the page, in an order that holds', function (): void {
+    $this->actingAs($this->marit);
+    $all = $this->getJson('/api/calls?per_page=100')->assertOk()->json();
+    $seen = [];
+    for ($page = 1; $page <= (int) ceil($all['total'] / 4); $page++) {
+        $part = $this->getJson("/api/calls?per_page=4&page=$page")->assertOk()->json();
+        expect($part)->toMatchArray(['page' => $page, 'pages' => (int) ceil($all['total'] / 4), 'total' => $all['total']]);
+        array_push($seen, ...array_column($part['items'], 'id'));
+    }
+    expect($seen)->toBe(array_column($all['items'], 'id'));
+    $this->getJson('/api/calls?per_page=1000')->assertUnprocessable();
+    $this->getJson('/api/calls?from=yesterday')->assertUnprocessable()->assertSee('ISO 8601');
+});
+
+it('lists the calls of a span of time', function (): void {
+    $this->actingAs($this->marit);
+    $midnight = now()->startOfDay();
+    $of = fn (string $query): array => $this->getJson("/api/calls?per_page=100&$query")->assertOk()->json('items');
+    $today = $of('from='.$midnight->toIso8601ZuluString().'&until='.$midnight->copy()->addDay()->toIso8601ZuluString().'&order=earliest');
+    $before = $of('until='.$midnight->toIso8601ZuluString());
+    $times = array_column($today, 'scheduled_for');
+    $sorted = $times;
+    sort($sorted);
+    expect($today)->not->toBe([])->and($before)->not->toBe([])->and($times)->toBe($sorted)
+        ->and(max(array_column($before, 'scheduled_for')))->toBeLessThan(min($times));
 });

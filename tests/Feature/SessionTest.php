@@ -1,17 +1,30 @@
 <?php
 
-use App\Models\User;
+use App\Shop\User;
 
 it('reads nothing without signing in', function (string $path): void {
     $this->getJson("/api/$path")->assertUnauthorized();
-})->with(['session', 'calls', 'calls/1', 'units', 'units/1', 'units/1/diagram.svg', 'calls/1/call.json', 'calls/1/readings.csv', 'calls/1/expected?function=vac&red=CC.A&black=CC.B']);
+})->with([
+    'session',
+    'calls',
+    'calls/1',
+    'units',
+    'units/1',
+    'revisions/1',
+    'revisions/1/diagram.svg',
+    'calls/1/call.json',
+    'calls/1/readings.csv',
+    'calls/1/expected?function=vac&red=CC.A&black=CC.B',
+]);
 
 it('writes nothing without signing in', function (string $path): void {
     $this->postJson("/api/$path", [])->assertUnauthorized();
 })->with(['units/1/calls', 'calls/1/events', 'calls/import']);
 
 it('signs in, says who, and signs out', function (): void {
-    $this->postJson('/api/session', ['email' => 'oda@ternsound.example', 'password' => 'tern-sound'])->assertOk()->assertJson(['name' => 'Oda Brandvold', 'role' => 'technician', 'shop' => 'Tern Sound Mechanical']);
+    $this->postJson('/api/session', ['email' => 'oda@ternsound.example', 'password' => 'tern-sound'])->assertOk()->assertJson(
+        ['name' => 'Oda Brandvold', 'role' => 'technician', 'shop' => 'Tern Sound Mechanical'],
+    );
     $this->getJson('/api/session')->assertOk();
     $this->deleteJson('/api/session')->assertNoContent();
     $this->app['auth']->forgetGuards();

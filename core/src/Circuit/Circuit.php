@@ -12,7 +12,8 @@ final readonly class Circuit
     /**
      * @param  float  $frequency  hertz
      * @param  string  $earth  the point all voltages are counted from
-     * @param  array{control: list<string>, line: list<string>, ground: list<string>}  $references  points a technician leaves the black probe on, by what is read against them
+     * @param  array{control: list<string>, line: list<string>, ground: list<string>}  $references  points a technician leaves
+     *         the black probe on, by what is read against them
      * @param  array<string, Place>  $places
      * @param  array<string, Part>  $parts
      * @param  array<string, Wire>  $wires
@@ -99,7 +100,9 @@ final readonly class Circuit
             $n++;
         }
 
-        return $this->with(wires: [...$this->wires, "jumper$n" => new Wire("jumper$n", $a, $b, 'jumper', WireGauge::from(14), 0.5, $this->earth)]);
+        return $this->with(
+            wires: [...$this->wires, "jumper$n" => new Wire("jumper$n", $a, $b, 'jumper', WireGauge::from(14), 0.5, $this->earth)],
+        );
     }
 
     /**
@@ -114,7 +117,9 @@ final readonly class Circuit
         foreach ([$p->from, $p->to] as $a) {
             foreach ([$q->from, $q->to] as $b) {
                 if ($a !== $b && $this->partAt($a) === $this->partAt($b)) {
-                    $moved = static fn (Wire $w, string $off, string $on): Wire => $w->from === $off ? $w->between($on, $w->to) : $w->between($w->from, $on);
+                    $moved = static fn (Wire $w, string $off, string $on): Wire => $w->from === $off
+                        ? $w->between($on, $w->to)
+                        : $w->between($w->from, $on);
 
                     return $this->with(wires: [...$this->wires, $first => $moved($p, $a, $b), $second => $moved($q, $b, $a)]);
                 }

@@ -14,8 +14,13 @@ final readonly class Clause
      * @param  string  $seen  what the part must be seen doing; empty for others
      * @param  float|null  $level  what the quantity is compared with
      */
-    private function __construct(public string $subject, public bool $negated, public string $seen, public ?float $level, public bool $above)
-    {
+    private function __construct(
+        public string $subject,
+        public bool $negated,
+        public string $seen,
+        public ?float $level,
+        public bool $above,
+    ) {
     }
 
     /** @throws BadClause */
@@ -46,7 +51,9 @@ final readonly class Clause
     {
         $is = match (true) {
             $this->seen !== '' => $observed($this->subject) === $this->seen,
-            $this->level !== null => $this->above ? $conditions->number($this->subject) > $this->level : $conditions->number($this->subject) < $this->level,
+            $this->level !== null => $this->above
+                ? $conditions->number($this->subject) > $this->level
+                : $conditions->number($this->subject) < $this->level,
             default => $conditions->isOn($this->subject),
         };
 

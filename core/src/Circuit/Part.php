@@ -38,7 +38,9 @@ final readonly class Part
     {
         $value = $this->plate[$key] ?? null;
 
-        return is_int($value) || is_float($value) ? (float) $value : throw new \LogicException("Plate value $this->id.$key is not a number.");
+        return is_int($value) || is_float($value)
+            ? (float) $value
+            : throw new \LogicException("Plate value $this->id.$key is not a number.");
     }
 
     /** A text plate value, empty when the file leaves it out. */
@@ -57,6 +59,16 @@ final readonly class Part
     /** @param  array<string, mixed>  $plate values that take the place of those it has */
     public function withPlate(array $plate): self
     {
-        return new self($this->id, $this->kind, $this->label, $this->place, [...$this->plate, ...$plate], $this->terminals, $this->case, $this->line, $this->program);
+        return new self(
+            $this->id,
+            $this->kind,
+            $this->label,
+            $this->place,
+            [...$this->plate, ...$plate],
+            $this->terminals,
+            $this->case,
+            $this->line,
+            $this->program,
+        );
     }
 }

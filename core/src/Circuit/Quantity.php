@@ -17,7 +17,13 @@ final readonly class Quantity
      * @param  float  $normal  in ordinary working, and where a run starts
      * @param  list<Rule>  $rules
      */
-    public function __construct(public string $name, public string $label, public string $unit, public float $normal, public bool $quick, public array $rules)
-    {
+    public function __construct(
+        public string $name,
+        public string $label,
+        public string $unit,
+        public float $normal,
+        public bool $quick,
+        public array $rules,
+    ) {
     }
 }

@@ -14,7 +14,9 @@ final class UnknownName extends CircuitException
 
     private function __construct(public readonly string $what, public readonly string $name, public readonly ?string $near)
     {
-        parent::__construct("There is no $what \"".self::shortened($name).'" in this circuit.'.($near === null ? '' : " Did you mean $near?"));
+        parent::__construct(
+            "There is no $what \"".self::shortened($name).'" in this circuit.'.($near === null ? '' : " Did you mean $near?"),
+        );
     }
 
     /** @param  list<string>  $known */

@@ -30,8 +30,16 @@ final class CheckCommand extends CircuitCommand
     {
         $circuit = $this->circuit($input);
         $model = new Model($circuit);
-        $counts = ['parts' => count($circuit->parts), 'wires' => count($circuit->wires), 'points' => count($circuit->points()), 'faults' => count($model->faults->all)];
-        $text = "$circuit->title: sound. ".implode(', ', array_map(static fn (string $k, int $n): string => "$n $k", array_keys($counts), $counts)).'.';
+        $counts = [
+            'parts' => count($circuit->parts),
+            'wires' => count($circuit->wires),
+            'points' => count($circuit->points()),
+            'faults' => count($model->faults->all),
+        ];
+        $text = "$circuit->title: sound. ".implode(
+            ', ',
+            array_map(static fn (string $k, int $n): string => "$n $k", array_keys($counts), $counts),
+        ).'.';
 
         return [$text, ['sound' => true, 'id' => $circuit->id, ...$counts], Command::SUCCESS];
     }

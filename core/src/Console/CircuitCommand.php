@@ -63,8 +63,18 @@ abstract class CircuitCommand extends Command
 
     protected function withSituation(): static
     {
-        return $this->addOption('when', 'w', InputOption::VALUE_REQUIRED | InputOption::VALUE_IS_ARRAY, 'NAME=on, NAME=off, QUANTITY=NUMBER, lifted=WIRE, removed=PART, jumper=POINT~POINT')
-            ->addOption('fault', 'f', InputOption::VALUE_REQUIRED | InputOption::VALUE_IS_ARRAY, 'PART:MODE, WIRE:MODE, either with =AMOUNT; PART:PLATE_VALUE=VALUE; WIRE+WIRE:swapped; see levin faults');
+        return $this->addOption(
+            'when',
+            'w',
+            InputOption::VALUE_REQUIRED | InputOption::VALUE_IS_ARRAY,
+            'NAME=on, NAME=off, QUANTITY=NUMBER, lifted=WIRE, removed=PART, jumper=POINT~POINT',
+        )
+            ->addOption(
+                'fault',
+                'f',
+                InputOption::VALUE_REQUIRED | InputOption::VALUE_IS_ARRAY,
+                'PART:MODE, WIRE:MODE, either with =AMOUNT; PART:PLATE_VALUE=VALUE; WIRE+WIRE:swapped; see levin faults',
+            );
     }
 
     #[\Override]
@@ -73,17 +83,26 @@ abstract class CircuitCommand extends Command
         $json = $input->getOption('json') === true;
         try {
             [$text, $data, $code] = $this->answer($input);
-            $output->writeln($json ? (string) json_encode($data, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) : $text, OutputInterface::OUTPUT_RAW);
+            $output->writeln(
+                $json ? (string) json_encode($data, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) : $text,
+                OutputInterface::OUTPUT_RAW,
+            );
 
             return $code;
         } catch (InvalidCircuit $e) {
             $output->writeln($json
-                ? (string) json_encode(['sound' => false, 'problems' => array_map(static fn (Problem $p): array => get_object_vars($p), $e->problems)], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE)
+                ? (string) json_encode(
+                    ['sound' => false, 'problems' => array_map(static fn (Problem $p): array => get_object_vars($p), $e->problems)],
+                    JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE,
+                )
                 : $e->getMessage(), OutputInterface::OUTPUT_RAW);
 
             return Command::FAILURE;
         } catch (LevinException $e) {
-            $output->writeln($json ? (string) json_encode(['error' => $e->getMessage()], JSON_UNESCAPED_UNICODE) : $e->getMessage(), OutputInterface::OUTPUT_RAW);
+            $output->writeln(
+                $json ? (string) json_encode(['error' => $e->getMessage()], JSON_UNESCAPED_UNICODE) : $e->getMessage(),
+                OutputInterface::OUTPUT_RAW,
+            );
 
             return Command::INVALID;
         }
@@ -120,7 +139,11 @@ abstract class CircuitCommand extends Command
      */
     protected function settled(InputInterface $input): array
     {
-        $situation = Situation::of($this->circuit($input), self::strings($input->getOption('when')), self::strings($input->getOption('fault')));
+        $situation = Situation::of(
+            $this->circuit($input),
+            self::strings($input->getOption('when')),
+            self::strings($input->getOption('fault')),
+        );
         $settler = new Settler($situation->model);
 
         return [$settler, $settler->standing($situation->conditions, $situation->faults)];
@@ -145,9 +168,18 @@ abstract class CircuitCommand extends Command
             $input->mustSuggestOptionValuesFor('when') => [
                 ...array_merge(...array_map(static fn (string $c): array => ["$c=on", "$c=off"], array_keys($circuit->conditions)) ?: [[]]),
                 ...array_map(static fn (string $q): string => "$q=", array_keys($circuit->quantities)),
-                ...(str_starts_with($typed, 'lifted=') ? array_map(static fn (string $w): string => "lifted=$w", array_keys($circuit->wires)) : ['lifted=']),
-                ...(str_starts_with($typed, 'removed=') ? array_map(static fn (string $p): string => "removed=$p", array_keys($circuit->parts)) : ['removed=']),
-                ...(str_starts_with($typed, 'jumper=') ? array_map(static fn (string $p): string => "jumper=$p~", $circuit->points()) : ['jumper=']),
+                ...(str_starts_with($typed, 'lifted=') ? array_map(
+                    static fn (string $w): string => "lifted=$w",
+                    array_keys($circuit->wires),
+                ) : ['lifted=']),
+                ...(str_starts_with($typed, 'removed=') ? array_map(
+                    static fn (string $p): string => "removed=$p",
+                    array_keys($circuit->parts),
+                ) : ['removed=']),
+                ...(str_starts_with($typed, 'jumper=') ? array_map(
+                    static fn (string $p): string => "jumper=$p~",
+                    $circuit->points(),
+                ) : ['jumper=']),
             ],
             $input->mustSuggestArgumentValuesFor('function') => array_column(MeterFunction::cases(), 'value'),
             $input->mustSuggestArgumentValuesFor('probes') => [...$circuit->points(), ...array_keys($circuit->wires)],

@@ -29,8 +29,19 @@ final class FaultsCommand extends CircuitCommand
     protected function answer(InputInterface $input): array
     {
         $faults = array_values($this->settler($input)->model->faults->all);
-        $text = implode("\n", array_map(static fn (Fault $f): string => rtrim(sprintf('%-22s %5.2f  %s', $f->id(), $f->mode->weight, $f->label).($f->mode->amountUnit === '' ? '' : "  [{$f->mode->amountUnit}]")), $faults));
+        $text = implode("\n", array_map(static fn (Fault $f): string => rtrim(sprintf(
+            '%-22s %5.2f  %s',
+            $f->id(),
+            $f->mode->weight,
+            $f->label,
+        ).($f->mode->amountUnit === '' ? '' : "  [{$f->mode->amountUnit}]")), $faults));
 
-        return [$text, array_map(static fn (Fault $f): array => ['id' => $f->id(), 'label' => $f->label, 'weight' => $f->mode->weight, 'wire' => $f->inWire, 'amount' => $f->mode->amountUnit], $faults), Command::SUCCESS];
+        return [$text, array_map(static fn (Fault $f): array => [
+            'id' => $f->id(),
+            'label' => $f->label,
+            'weight' => $f->mode->weight,
+            'wire' => $f->inWire,
+            'amount' => $f->mode->amountUnit,
+        ], $faults), Command::SUCCESS];
     }
 }

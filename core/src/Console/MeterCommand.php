@@ -26,7 +26,11 @@ final class MeterCommand extends CircuitCommand
         parent::configure();
         $this->withSituation()
             ->addArgument('function', InputArgument::REQUIRED, implode(', ', array_column(MeterFunction::cases(), 'value')))
-            ->addArgument('probes', InputArgument::REQUIRED | InputArgument::IS_ARRAY, 'red point and black point; for amps one wire or more, ~WIRE against its direction')
+            ->addArgument(
+                'probes',
+                InputArgument::REQUIRED | InputArgument::IS_ARRAY,
+                'red point and black point; for amps one wire or more, ~WIRE against its direction',
+            )
             ->addOption('turns', null, InputOption::VALUE_REQUIRED, 'for amps: how often the wires go through the jaw', '1')
             ->addOption('volts', null, InputOption::VALUE_REQUIRED, 'for megohms: 250, 500 or 1000', '500')
             ->addOption('celsius', null, InputOption::VALUE_REQUIRED, 'for megohms and ohms: temperature of the winding');
@@ -47,7 +51,8 @@ final class MeterCommand extends CircuitCommand
               <info>levin meter circuits/split-cooling.yaml vac HP.1 HP.2 -f HP:open</info>
               <info>levin meter circuits/split-cooling.yaml amps w10 w11</info>
               <info>levin meter circuits/split-cooling.yaml amps w14 --turns 10</info>
-              <info>levin meter circuits/heat-pump.yaml megohms COMP.R GND.1 -w outdoor_breaker=off -w indoor_breaker=off --celsius 25</info>
+              <info>levin meter circuits/heat-pump.yaml megohms COMP.R GND.1 --celsius 25 \
+                  -w outdoor_breaker=off -w indoor_breaker=off</info>
 
 
             TEXT.self::SITUATIONS.self::EXITS;
@@ -64,18 +69,32 @@ final class MeterCommand extends CircuitCommand
         if ($function === MeterFunction::Amps) {
             $turns = filter_var($input->getOption('turns'), FILTER_VALIDATE_INT, ['options' => ['min_range' => 1, 'max_range' => 100]]);
             $wires = array_map(Clamped::parse(...), $probes);
-            $reading = $meter->clamp($wires === [] ? throw BadArgument::noWires() : $wires, $settled, $turns === false ? throw BadArgument::turns() : $turns);
+            $reading = $meter->clamp(
+                $wires === [] ? throw BadArgument::noWires() : $wires,
+                $settled,
+                $turns === false ? throw BadArgument::turns() : $turns,
+            );
         } elseif (count($probes) !== 2) {
             throw BadArgument::notTwoPoints($name);
         } else {
             $reading = $this->between($function, $probes[0], $probes[1], $meter, $input, $settled);
         }
 
-        return [implode("\n", [$reading->display(), ...$reading->warnings]), $reading->toArray(), $reading->valid ? Command::SUCCESS : Command::FAILURE];
+        return [
+            implode("\n", [$reading->display(), ...$reading->warnings]),
+            $reading->toArray(),
+            $reading->valid ? Command::SUCCESS : Command::FAILURE,
+        ];
     }
 
-    private function between(MeterFunction $function, string $red, string $black, Meter $meter, InputInterface $input, Settled $settled): MeterReading
-    {
+    private function between(
+        MeterFunction $function,
+        string $red,
+        string $black,
+        Meter $meter,
+        InputInterface $input,
+        Settled $settled,
+    ): MeterReading {
         $given = self::strings($input->getOption('celsius'))[0] ?? null;
         $celsius = $given === null || is_numeric($given) ? (float) ($given ?? 40) : throw BadArgument::celsius($given);
         if ($function === MeterFunction::Megohms) {

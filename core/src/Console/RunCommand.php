@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Levin\Core\Console;
 
+use Levin\Core\Interchange\ScriptReader;
 use Levin\Core\Operation\Happening;
 use Levin\Core\Operation\Run;
 use Levin\Core\Operation\Runner;
-use Levin\Core\Interchange\ScriptReader;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
@@ -56,8 +56,15 @@ final class RunCommand extends CircuitCommand
     {
         $file = self::strings($input->getOption('script'))[0] ?? null;
         $for = self::strings($input->getOption('for'))[0] ?? '10 min';
-        $script = $file !== null ? ScriptReader::fromFile($file) : ScriptReader::fromText("until: '".str_replace("'", '', $for)."'", '--for');
-        $run = Runner::run($this->circuit($input), $script, self::strings($input->getOption('when')), self::strings($input->getOption('fault')));
+        $script = $file !== null
+            ? ScriptReader::fromFile($file)
+            : ScriptReader::fromText("until: '".str_replace("'", '', $for)."'", '--for');
+        $run = Runner::run(
+            $this->circuit($input),
+            $script,
+            self::strings($input->getOption('when')),
+            self::strings($input->getOption('fault')),
+        );
         $text = array_map(self::line(...), $run->happenings);
         if ($run->period !== null) {
             $text[] = sprintf('It goes round every %s.', self::clock($run->period));
@@ -77,12 +84,24 @@ final class RunCommand extends CircuitCommand
         }
         $amps = array_filter($h->amps, static fn (float $a): bool => $a > self::WORTH_TELLING);
 
-        return rtrim(sprintf('%9s  %s%s', self::clock($h->at), $what === [] ? 'at the start' : implode('; ', $what), $amps === [] ? '' : "\n".str_repeat(' ', 11).implode('  ', array_map(static fn (string $id, float $a): string => sprintf('%s %.3g A', $id, $a), array_keys($amps), $amps))));
+        return rtrim(
+            sprintf(
+                '%9s  %s%s',
+                self::clock($h->at),
+                $what === [] ? 'at the start' : implode('; ', $what),
+                $amps === [] ? '' : "\n".str_repeat(' ', 11).implode(
+                    '  ',
+                    array_map(static fn (string $id, float $a): string => sprintf('%s %.3g A', $id, $a), array_keys($amps), $amps),
+                ),
+            ),
+        );
     }
 
     private static function clock(float $seconds): string
     {
-        return $seconds < 60 ? sprintf('%.1f s', $seconds) : sprintf('%d:%02d:%04.1f', intdiv((int) $seconds, 3600), intdiv((int) $seconds, 60) % 60, fmod($seconds, 60));
+        return $seconds < 60
+            ? sprintf('%.1f s', $seconds)
+            : sprintf('%d:%02d:%04.1f', intdiv((int) $seconds, 3600), intdiv((int) $seconds, 60) % 60, fmod($seconds, 60));
     }
 
     /** @return array<string, mixed> */

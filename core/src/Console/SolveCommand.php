@@ -53,7 +53,11 @@ final class SolveCommand extends CircuitCommand
         }
         $text = [];
         if ($settled->chattering !== []) {
-            $text[] = sprintf('It never settles: %s move again and again, every %.3g s.', implode(', ', $settled->chattering), $settled->chatterPeriod);
+            $text[] = sprintf(
+                'It never settles: %s move again and again, every %.3g s.',
+                implode(', ', $settled->chattering),
+                $settled->chatterPeriod,
+            );
         }
         foreach ($states as $id => $state) {
             $text[] = sprintf('%-10s %s', $id, $state);
@@ -64,7 +68,17 @@ final class SolveCommand extends CircuitCommand
         foreach ($currents as $id => $amps) {
             $text[] = sprintf('%-10s %10.4f A  %s → %s', $id, $amps, $circuit->wires[$id]->from, $circuit->wires[$id]->to);
         }
-        $data = ['settles' => $settled->chattering === [], 'chattering' => $settled->chattering, 'period' => $settled->chatterPeriod, 'quantities' => $settled->conditions->numbers(), 'rounds' => $settled->rounds, 'seconds' => $settled->elapsed, 'states' => $states, 'points' => $points, 'currents' => $currents];
+        $data = [
+            'settles' => $settled->chattering === [],
+            'chattering' => $settled->chattering,
+            'period' => $settled->chatterPeriod,
+            'quantities' => $settled->conditions->numbers(),
+            'rounds' => $settled->rounds,
+            'seconds' => $settled->elapsed,
+            'states' => $states,
+            'points' => $points,
+            'currents' => $currents,
+        ];
 
         return [implode("\n", $text), $data, $settled->chattering === [] ? Command::SUCCESS : Command::FAILURE];
     }

@@ -37,6 +37,10 @@ final class SpiceCommand extends CircuitCommand
         [$settler, $settled] = $this->settled($input);
         $netlist = SpiceNetlist::of($settled);
 
-        return [rtrim($netlist), ['netlist' => $netlist, 'nodes' => array_map(SpiceNetlist::node(...), $settler->model->nodes->all())], Command::SUCCESS];
+        return [
+            rtrim($netlist),
+            ['netlist' => $netlist, 'nodes' => array_map(SpiceNetlist::node(...), $settler->model->nodes->all())],
+            Command::SUCCESS,
+        ];
     }
 }

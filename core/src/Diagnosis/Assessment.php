@@ -37,6 +37,8 @@ final readonly class Assessment
     {
         $first = $this->groups[0] ?? null;
 
-        return $first !== null && $first->probability >= self::FOUND && ! $this->contradiction && count($first->labels) <= Chooser::LAST_FEW ? $first : null;
+        return $first !== null && $first->probability >= self::FOUND && ! $this->contradiction && count($first->labels) <= Chooser::LAST_FEW
+            ? $first
+            : null;
     }
 }

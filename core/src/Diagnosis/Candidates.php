@@ -44,7 +44,15 @@ final readonly class Candidates
         $list = [];
         foreach ($this->model->parts as $id => $component) {
             if ($component->observables() !== []) {
-                $list[] = new Candidate(null, $id, '', $conditions, [], self::LOOK + $this->reach([$component->part->place], $place) / 2, 1.0);
+                $list[] = new Candidate(
+                    null,
+                    $id,
+                    '',
+                    $conditions,
+                    [],
+                    self::LOOK + $this->reach([$component->part->place], $place) / 2,
+                    1.0,
+                );
             }
         }
 
@@ -61,7 +69,15 @@ final readonly class Candidates
         $list = [];
         foreach ($this->livePairs($calling) as [$red, $black]) {
             $volts = max($this->voltsToEarth($outlook, $red), $this->voltsToEarth($outlook, $black));
-            $list[] = new Candidate(MeterFunction::VoltsAc, $red, $black, $conditions, [], self::PROBE + $this->reachPoints($red, $black, $place), $volts > self::LINE_VOLTS ? self::RISK_LINE : 1.0);
+            $list[] = new Candidate(
+                MeterFunction::VoltsAc,
+                $red,
+                $black,
+                $conditions,
+                [],
+                self::PROBE + $this->reachPoints($red, $black, $place),
+                $volts > self::LINE_VOLTS ? self::RISK_LINE : 1.0,
+            );
         }
 
         return $list;
@@ -80,7 +96,11 @@ final readonly class Candidates
         $list = [];
         foreach ($this->deadPairs($target) as [$function, $red, $black, $lift]) {
             $lift = array_values(array_diff($lift, $off->lifted));
-            $minutes = self::PROBE + ($isDead ? 0.0 : self::MAKE_DEAD) + self::LIFT * count($lift) + $this->reachPoints($red, $black, $place);
+            $minutes = self::PROBE + ($isDead ? 0.0 : self::MAKE_DEAD) + self::LIFT * count($lift) + $this->reachPoints(
+                $red,
+                $black,
+                $place,
+            );
             $list[] = new Candidate($function, $red, $black, $off->lifting($lift), $lift, $minutes, 1.0);
         }
 
@@ -133,7 +153,12 @@ final readonly class Candidates
         $pairs = [];
         $capacitors = $component->capacitorPairs();
         foreach ($capacitors as [$a, $b]) {
-            $pairs[] = [MeterFunction::Capacitance, $part->point($a), $part->point($b), $this->toIsolate($part->point($a), $part->point($b))];
+            $pairs[] = [
+                MeterFunction::Capacitance,
+                $part->point($a),
+                $part->point($b),
+                $this->toIsolate($part->point($a), $part->point($b)),
+            ];
         }
         foreach ($component->probePairs() as [$a, $b]) {
             if (! in_array([$a, $b], $capacitors, true)) {

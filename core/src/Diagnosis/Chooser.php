@@ -71,7 +71,10 @@ final class Chooser
         }
         usort($ranked, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
 
-        return [array_map(fn (array $r): Advice => $this->advice($r[2], $r[1], $r[3], $weights), array_slice($ranked, 0, self::OFFERED)), $signatures];
+        return [
+            array_map(fn (array $r): Advice => $this->advice($r[2], $r[1], $r[3], $weights), array_slice($ranked, 0, self::OFFERED)),
+            $signatures,
+        ];
     }
 
     /**
@@ -134,7 +137,10 @@ final class Chooser
         }
         $running = $this->predictor->outlook($calling);
         foreach ($changes as [$conditions, $extra]) {
-            foreach ([...$candidates->looking($conditions, $place), ...$candidates->live($conditions, $place, $this->predictor->outlook($conditions), $running)] as $test) {
+            foreach ([
+                ...$candidates->looking($conditions, $place),
+                ...$candidates->live($conditions, $place, $this->predictor->outlook($conditions), $running),
+            ] as $test) {
                 $list[] = [$test, $extra];
             }
         }
@@ -199,7 +205,9 @@ final class Chooser
             }
             if ($value !== $last) {
                 [$centre, $sigma] = Likelihood::scale($test->function, $value);
-                $edge = $test->function === MeterFunction::VoltsAc ? $centre + Likelihood::APART * $sigma : $this->ratioEdge($test->function, $value, $sigma);
+                $edge = $test->function === MeterFunction::VoltsAc
+                    ? $centre + Likelihood::APART * $sigma
+                    : $this->ratioEdge($test->function, $value, $sigma);
                 $last = $value;
             }
             $class[] = $s;
@@ -240,7 +248,7 @@ final class Chooser
             return $predicted;
         }
         foreach ($suspects as $s) {
-            $predicted[$s] = $this->predictor->deadReading($s, $function, $test->red, $test->black, $test->conditions);
+            $predicted[$s] = $this->predictor->reading($s, $function, $test->red, $test->black, $test->conditions);
         }
 
         return $predicted;
@@ -348,7 +356,12 @@ final class Chooser
             /** @var array{shows: string, suspects: list<string>, probability: float} $o */
             $count = count($o['suspects']);
 
-            return sprintf('%s leaves %s (%d %%)', $o['shows'], $count === 1 ? $o['suspects'][0] : $o['suspects'][0].' and '.($count - 1).' more', round(100 * $o['probability']));
+            return sprintf(
+                '%s leaves %s (%d %%)',
+                $o['shows'],
+                $count === 1 ? $o['suspects'][0] : $o['suspects'][0].' and '.($count - 1).' more',
+                round(100 * $o['probability']),
+            );
         };
 
         $rest = match (count($outcomes)) {

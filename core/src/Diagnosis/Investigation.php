@@ -7,6 +7,8 @@ namespace Levin\Core\Diagnosis;
 use Levin\Core\Circuit\Conditions;
 use Levin\Core\Circuit\UnknownName;
 use Levin\Core\Meter\MeterFunction;
+use Levin\Core\Meter\MeterReading;
+use Levin\Core\Meter\WrongInstrument;
 use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Settler;
 
@@ -80,17 +82,14 @@ final readonly class Investigation
     }
 
     /**
-     * What a healthy unit shows.
-     *
-     * @return float|null SI; null for OL
+     * What a healthy unit shows, whatever the function; a reading that is not valid where the function must not be used.
      *
      * @throws UnknownName
+     * @throws WrongInstrument for a clamp, which goes round wires
      */
-    public function expected(MeterFunction $function, string $red, string $black, Conditions $conditions, int $suspect = 0): ?float
+    public function expected(MeterFunction $function, string $red, string $black, Conditions $conditions): MeterReading
     {
-        return $function === MeterFunction::VoltsAc
-            ? $this->predictor->volts($suspect, $red, $black, $conditions)
-            : $this->predictor->deadReading($suspect, $function, $red, $black, $conditions);
+        return $this->predictor->metered(0, $function, $red, $black, $conditions);
     }
 
     /** @return non-empty-list<float> */
@@ -112,12 +111,13 @@ final readonly class Investigation
             $outlook = $this->predictor->outlook($item->conditions());
             $choices = count($component->observables());
 
-            return array_map(static fn (array $seen): float => Likelihood::ofObservation($seen[$item->part] ?? '', $item->seen, $choices), $outlook->observed);
+            return array_map(
+                static fn (array $seen): float => Likelihood::ofObservation($seen[$item->part] ?? '', $item->seen, $choices),
+                $outlook->observed,
+            );
         }
         if ($item instanceof Reading) {
-            $predicted = $item->function === MeterFunction::VoltsAc
-                ? array_map(fn (int $s): float => $this->predictor->volts($s, $item->red, $item->black, $item->conditions()), array_keys($this->predictor->suspects))
-                : $this->predictor->deadReadings($item->function, $item->red, $item->black, $item->conditions());
+            $predicted = $this->predictor->readings($item->function, $item->red, $item->black, $item->conditions());
 
             return array_map(static fn (?float $value): float => Likelihood::ofReading($item->function, $value, $item->value), $predicted);
         }
@@ -128,7 +128,11 @@ final readonly class Investigation
     {
         $healthy = match (true) {
             $item instanceof Observation => $this->predictor->outlook($item->conditions())->observed[0][$item->part] === $item->seen,
-            $item instanceof Reading => Likelihood::agrees($item->function, $this->expected($item->function, $item->red, $item->black, $item->conditions()), $item->value),
+            $item instanceof Reading => Likelihood::agrees(
+                $item->function,
+                $this->predictor->reading(0, $item->function, $item->red, $item->black, $item->conditions()),
+                $item->value,
+            ),
             default => false,
         };
         $text = match (true) {

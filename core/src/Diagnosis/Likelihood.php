@@ -65,7 +65,11 @@ final class Likelihood
     public static function scale(MeterFunction $function, float $predicted): array
     {
         return match ($function) {
-            MeterFunction::VoltsAc, MeterFunction::VoltsAcLowZ, MeterFunction::VoltsDc, MeterFunction::Amps => [$predicted, hypot(hypot(Spec::of($function)->error($predicted) / 2, self::SUPPLY_VARIATION * $predicted), self::LEAST_VOLTS), 300.0],
+            MeterFunction::VoltsAc, MeterFunction::VoltsAcLowZ, MeterFunction::VoltsDc, MeterFunction::Amps => [
+                $predicted,
+                hypot(hypot(Spec::of($function)->error($predicted) / 2, self::SUPPLY_VARIATION * $predicted), self::LEAST_VOLTS),
+                300.0,
+            ],
             MeterFunction::Ohms, MeterFunction::Continuity, MeterFunction::Megohms => [self::transform($function, $predicted), 0.15, 20.0],
             MeterFunction::Capacitance => [self::transform($function, $predicted), 0.04, 12.0],
         };

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Levin\Core\Diagnosis;
 
 use Levin\Core\Circuit\Conditions;
+use Levin\Core\Circuit\UnknownName;
 use Levin\Core\Meter\Meter;
 use Levin\Core\Meter\MeterFunction;
+use Levin\Core\Meter\MeterReading;
+use Levin\Core\Meter\WrongInstrument;
 use Levin\Core\Network\Factorisation;
 use Levin\Core\Network\Graph;
 use Levin\Core\Operation\Settled;
@@ -33,7 +36,10 @@ final class Predictor
 
     public function __construct(public readonly Settler $settler, private readonly OutlookStore $store)
     {
-        $this->suspects = [Faults::none(), ...array_map(static fn (Fault $f): Faults => Faults::of(new InjectedFault($f)), $settler->model->faults->suspects())];
+        $this->suspects = [
+            Faults::none(),
+            ...array_map(static fn (Fault $f): Faults => Faults::of(new InjectedFault($f)), $settler->model->faults->suspects()),
+        ];
         $this->meter = new Meter($settler);
     }
 
@@ -70,33 +76,66 @@ final class Predictor
     }
 
     /**
-     * One suspect's reading on a dead circuit.
+     * One suspect's reading, whatever the function, as a meter would take it there.
      *
-     * @return float|null SI; null for OL
+     * @return float|null SI; null for OL, and where the function must not be used
+     *
+     * @throws UnknownName
+     * @throws WrongInstrument for a clamp, which goes round wires
      */
-    public function deadReading(int $suspect, MeterFunction $function, string $red, string $black, Conditions $conditions): ?float
+    public function reading(int $suspect, MeterFunction $function, string $red, string $black, Conditions $conditions): ?float
+    {
+        return match ($function) {
+            MeterFunction::VoltsAc => $this->volts($suspect, $red, $black, $conditions),
+            MeterFunction::Ohms, MeterFunction::Continuity, MeterFunction::Capacitance => $this->deadReading($suspect, $function, $red, $black, $conditions),
+            default => $this->metered($suspect, $function, $red, $black, $conditions)->value,
+        };
+    }
+
+    /**
+     * Every suspect's reading.
+     *
+     * @return non-empty-list<float|null> SI; null for OL
+     *
+     * @throws UnknownName
+     * @throws WrongInstrument for a clamp, which goes round wires
+     */
+    public function readings(MeterFunction $function, string $red, string $black, Conditions $conditions): array
+    {
+        $all = fn (): array => array_map(
+            fn (int $suspect): ?float => $this->reading($suspect, $function, $red, $black, $conditions),
+            array_keys($this->suspects),
+        );
+
+        // volts are a subtraction; the others are worth keeping
+        return $function === MeterFunction::VoltsAc ? $all() : $this->store->readings("$function->value $red $black ".$conditions->key(), $all);
+    }
+
+    /**
+     * The same as a meter would take it, with what it would have one know.
+     *
+     * @throws UnknownName
+     * @throws WrongInstrument for a clamp, which goes round wires
+     */
+    public function metered(int $suspect, MeterFunction $function, string $red, string $black, Conditions $conditions): MeterReading
+    {
+        return $this->meter->read($function, $red, $black, $this->settled($suspect, $conditions));
+    }
+
+    private function deadReading(int $suspect, MeterFunction $function, string $red, string $black, Conditions $conditions): ?float
     {
         $omega = Meter::testOmega($function);
-        $key = "$suspect@$omega ".$conditions->key();
-        $network = $this->dead[$key] ??= $this->settler->dead(
-            $conditions, $this->suspects[$suspect], $this->settler->statesWhenDead($this->outlook($conditions->energised($this->settler->model->circuit))->states[$suspect]), $omega,
-        );
+        $network = $this->dead["$suspect@$omega ".$conditions->key()] ??= $this->deadNetwork($suspect, $conditions, $omega);
         $reading = $this->meter->readDead($function, $red, $black, $network);
 
         return $reading->overload ? null : $reading->value;
     }
 
-    /**
-     * Every suspect's reading on a dead circuit.
-     *
-     * @return non-empty-list<float|null> SI; null for OL
-     */
-    public function deadReadings(MeterFunction $function, string $red, string $black, Conditions $conditions): array
+    private function deadNetwork(int $suspect, Conditions $conditions, float $omega): Factorisation
     {
-        return $this->store->readings("$function->value $red $black ".$conditions->key(), fn (): array => array_map(
-            fn (int $suspect): ?float => $this->deadReading($suspect, $function, $red, $black, $conditions),
-            array_keys($this->suspects),
-        ));
+        $ran = $this->outlook($conditions->energised($this->settler->model->circuit))->states[$suspect];
+
+        return $this->settler->dead($conditions, $this->suspects[$suspect], $this->settler->statesWhenDead($ran), $omega);
     }
 
     public function label(int $suspect): string

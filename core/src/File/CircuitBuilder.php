@@ -47,13 +47,25 @@ final class CircuitBuilder
     {
         $conditions = [];
         foreach (self::map($data, 'conditions') as $name => $c) {
-            $conditions[$name] = new Condition($name, self::string($c, 'label'), (bool) ($c['default'] ?? false), self::string($c, 'on', 'on'), self::string($c, 'off', 'off'), (bool) ($c['power'] ?? false));
+            $conditions[$name] = new Condition(
+                $name,
+                self::string($c, 'label'),
+                (bool) ($c['default'] ?? false),
+                self::string($c, 'on', 'on'),
+                self::string($c, 'off', 'off'),
+                (bool) ($c['power'] ?? false),
+            );
         }
         $quantities = [];
         foreach (self::map($data, 'quantities') as $name => $q) {
             $quantities[$name] = $this->quantity($name, $q);
             if (isset($conditions[$name])) {
-                $this->problem($this->lines->of(['quantities', $name]), $name, 'It is a condition as well.', 'Give one of the two another name.');
+                $this->problem(
+                    $this->lines->of(['quantities', $name]),
+                    $name,
+                    'It is a condition as well.',
+                    'Give one of the two another name.',
+                );
             }
         }
         $places = [];
@@ -79,10 +91,23 @@ final class CircuitBuilder
         }
         $wires = [];
         foreach (self::map($data, 'wires') as $id => $w) {
-            $wires[$id] = new Wire($id, self::string($w, 'from'), self::string($w, 'to'), self::string($w, 'colour'), WireGauge::from((int) self::float($w, 'gauge')), self::float($w, 'length'), self::string($w, 'case', $earth), $this->lines->of(['wires', $id]), self::string($w, 'bundle'));
+            $wires[$id] = new Wire(
+                $id,
+                self::string($w, 'from'),
+                self::string($w, 'to'),
+                self::string($w, 'colour'),
+                WireGauge::from((int) self::float($w, 'gauge')),
+                self::float($w, 'length'),
+                self::string($w, 'case', $earth),
+                $this->lines->of(['wires', $id]),
+                self::string($w, 'bundle'),
+            );
         }
         $given = self::child($data, 'references');
-        $references = array_map(static fn (string $zone): array => array_values(array_filter((array) ($given[$zone] ?? []), is_string(...))), ['control' => 'control', 'line' => 'line', 'ground' => 'ground']);
+        $references = array_map(
+            static fn (string $zone): array => array_values(array_filter((array) ($given[$zone] ?? []), is_string(...))),
+            ['control' => 'control', 'line' => 'line', 'ground' => 'ground'],
+        );
         $ladder = array_map(self::section(...), array_values(array_filter((array) ($data['ladder'] ?? []), is_array(...))));
         $this->checkPoints($points, $parts, $wires, $earth, $references, $ladder);
         if ($this->problems === []) {
@@ -93,7 +118,21 @@ final class CircuitBuilder
             throw new InvalidCircuit($this->file, $this->problems);
         }
 
-        return new Circuit(self::string($data, 'id'), self::string($data, 'title'), self::string($data, 'family'), self::string($data, 'supply'), self::float($data, 'frequency'), $earth, $references, $places, $parts, $wires, $conditions, $ladder, $quantities);
+        return new Circuit(
+            self::string($data, 'id'),
+            self::string($data, 'title'),
+            self::string($data, 'family'),
+            self::string($data, 'supply'),
+            self::float($data, 'frequency'),
+            $earth,
+            $references,
+            $places,
+            $parts,
+            $wires,
+            $conditions,
+            $ladder,
+            $quantities,
+        );
     }
 
     /**
@@ -109,28 +148,58 @@ final class CircuitBuilder
         $definition = Catalogue::definition($kind);
         if ($definition === null) {
             $near = UnknownName::nearest($kind, array_keys(Catalogue::classes()));
-            $this->problem($line, $id, "There is no kind \"$kind\".", $near === null ? 'The kinds are: '.implode(', ', array_keys(Catalogue::classes())).'.' : "Did you mean $near?");
+            $this->problem(
+                $line,
+                $id,
+                "There is no kind \"$kind\".",
+                $near === null ? 'The kinds are: '.implode(', ', array_keys(Catalogue::classes())).'.' : "Did you mean $near?",
+            );
 
             return null;
         }
         $place = self::string($data, 'place');
         if (! isset($places[$place])) {
-            $this->problem($line, $id, "It sits in \"$place\", which is not among the places.", 'Use one of: '.implode(', ', array_keys($places)).'.');
+            $this->problem(
+                $line,
+                $id,
+                "It sits in \"$place\", which is not among the places.",
+                'Use one of: '.implode(', ', array_keys($places)).'.',
+            );
         }
         $terminals = array_values(array_filter((array) ($data['terminals'] ?? []), is_string(...)));
         if ($definition->terminals !== [] && $terminals !== []) {
-            $this->problem($line, $id, "A $kind has the terminals ".implode(', ', $definition->terminals).' and no others.', 'Remove its "terminals".');
+            $this->problem(
+                $line,
+                $id,
+                "A $kind has the terminals ".implode(', ', $definition->terminals).' and no others.',
+                'Remove its "terminals".',
+            );
         }
         if ($definition->terminals === [] && $terminals === []) {
             $this->problem($line, $id, "A $kind must list its terminals.", 'Add "terminals: [R, C]" or the like.');
         }
         $program = self::child($data, 'program');
         if ($definition->programmed !== ($program !== [])) {
-            $this->problem($line, $id, $definition->programmed ? "A $kind needs a program." : "A $kind takes no program.", $definition->programmed ? 'Add "program:" with power, inputs, outputs and steps.' : 'Remove its "program".');
+            $this->problem(
+                $line,
+                $id,
+                $definition->programmed ? "A $kind needs a program." : "A $kind takes no program.",
+                $definition->programmed ? 'Add "program:" with power, inputs, outputs and steps.' : 'Remove its "program".',
+            );
         }
         $before = count($this->problems);
         $plate = $this->plate($line, $id, $definition, self::child($data, 'plate'), $conditions, $quantities);
-        $part = new Part($id, $kind, self::string($data, 'label'), $place, $plate, $this->terminals($id, $definition) ?: $terminals, self::string($data, 'case', $earth), $line, $program);
+        $part = new Part(
+            $id,
+            $kind,
+            self::string($data, 'label'),
+            $place,
+            $plate,
+            $this->terminals($id, $definition) ?: $terminals,
+            self::string($data, 'case', $earth),
+            $line,
+            $program,
+        );
         if (count($this->problems) === $before) {
             $this->checkMachine($part, $line);
         }
@@ -141,7 +210,10 @@ final class CircuitBuilder
     /** @return list<string> the kind's own, without the optional ones that nothing is wired to */
     private function terminals(string $id, Definition $definition): array
     {
-        return array_values(array_filter($definition->terminals, fn (string $t): bool => ! in_array($t, $definition->optional, true) || isset($this->wired["$id.$t"])));
+        return array_values(array_filter(
+            $definition->terminals,
+            fn (string $t): bool => ! in_array($t, $definition->optional, true) || isset($this->wired["$id.$t"]),
+        ));
     }
 
     private function checkMachine(Part $part, ?int $line): void
@@ -169,7 +241,14 @@ final class CircuitBuilder
             $rules[] = new Rule($clauses, new Lag(self::float($rule, 'towards'), max(1e-3, self::float($rule, 'lag'))));
         }
 
-        return new Quantity($name, self::string($data, 'label'), self::string($data, 'unit'), self::float($data, 'normal'), ($data['quick'] ?? false) === true, $rules);
+        return new Quantity(
+            $name,
+            self::string($data, 'label'),
+            self::string($data, 'unit'),
+            self::float($data, 'normal'),
+            ($data['quick'] ?? false) === true,
+            $rules,
+        );
     }
 
     /**
@@ -189,11 +268,21 @@ final class CircuitBuilder
                 };
                 if (! in_array($clause->subject, $known, true)) {
                     $near = UnknownName::nearest($clause->subject, array_map(strval(...), $known));
-                    $this->problem($line, $quantity->name, "A rule asks for \"$clause->subject\", which is not among the $what.", $near === null ? 'The '.$what.' are: '.implode(', ', $known).'.' : "Did you mean $near?");
+                    $this->problem(
+                        $line,
+                        $quantity->name,
+                        "A rule asks for \"$clause->subject\", which is not among the $what.",
+                        $near === null ? 'The '.$what.' are: '.implode(', ', $known).'.' : "Did you mean $near?",
+                    );
                 } elseif ($clause->isOfPart()) {
                     $words = Catalogue::component($parts[$clause->subject])->observables();
                     if (! in_array($clause->seen, $words, true)) {
-                        $this->problem($line, $quantity->name, "A rule asks whether $clause->subject \"$clause->seen\".", $words === [] ? 'Nothing is ever seen of that part.' : 'What is seen of it is: '.implode(', ', $words).'.');
+                        $this->problem(
+                            $line,
+                            $quantity->name,
+                            "A rule asks whether $clause->subject \"$clause->seen\".",
+                            $words === [] ? 'Nothing is ever seen of that part.' : 'What is seen of it is: '.implode(', ', $words).'.',
+                        );
                     }
                 }
             }
@@ -211,22 +300,54 @@ final class CircuitBuilder
         $known = array_map(static fn (Field $f): string => $f->name, $definition->fields);
         foreach (array_diff(array_map(strval(...), array_keys($plate)), $known) as $extra) {
             $near = UnknownName::nearest($extra, $known);
-            $this->problem($line, $id, "Its plate has the unknown value \"$extra\".", $near === null ? "A $definition->kind takes: ".(implode(', ', $known) ?: 'none').'.' : "Did you mean $near?");
+            $this->problem(
+                $line,
+                $id,
+                "Its plate has the unknown value \"$extra\".",
+                $near === null ? "A $definition->kind takes: ".(implode(', ', $known) ?: 'none').'.' : "Did you mean $near?",
+            );
         }
         $values = [];
         foreach ($definition->fields as $field) {
             $value = $plate[$field->name] ?? $field->default;
             $values[$field->name] = $value;
             if ($value === null) {
-                $this->problem($line, $id, "Its plate lacks $field->name ($field->meaning).", 'Add it'.($field->unit === '' ? '.' : " in $field->unit."));
+                $this->problem(
+                    $line,
+                    $id,
+                    "Its plate lacks $field->name ($field->meaning).",
+                    'Add it'.($field->unit === '' ? '.' : " in $field->unit."),
+                );
             } elseif ($field->type === FieldType::Number && ! $field->admits($value)) {
-                $this->problem($line, $id, "$field->name is ".(string) json_encode($value).'.', "It must be a number from $field->minimum to $field->maximum".($field->unit === '' ? '.' : " $field->unit."));
+                $this->problem(
+                    $line,
+                    $id,
+                    "$field->name is ".(string) json_encode($value).'.',
+                    "It must be a number from $field->minimum to $field->maximum".($field->unit === '' ? '.' : " $field->unit."),
+                );
             } elseif ($field->type === FieldType::Choice && ! in_array($value, $field->choices, true)) {
-                $this->problem($line, $id, "$field->name is ".(string) json_encode($value).'.', 'It must be one of: '.implode(', ', $field->choices).'.');
+                $this->problem(
+                    $line,
+                    $id,
+                    "$field->name is ".(string) json_encode($value).'.',
+                    'It must be one of: '.implode(', ', $field->choices).'.',
+                );
             } elseif ($field->type === FieldType::Quantity && $value !== '' && ! (is_string($value) && isset($quantities[$value]))) {
-                $this->problem($line, $id, "$field->name names the quantity ".(string) json_encode($value).', which is not among the quantities.', $quantities === [] ? 'Add it under "quantities".' : 'Use one of: '.implode(', ', array_keys($quantities)).'.');
-            } elseif ($field->type === FieldType::Condition && ! ($value === '' && $field->default === '') && ! (is_string($value) && isset($conditions[$value]))) {
-                $this->problem($line, $id, "$field->name names the condition ".(string) json_encode($value).', which is not among the conditions.', 'Use one of: '.implode(', ', array_keys($conditions)).'.');
+                $this->problem(
+                    $line,
+                    $id,
+                    "$field->name names the quantity ".(string) json_encode($value).', which is not among the quantities.',
+                    $quantities === [] ? 'Add it under "quantities".' : 'Use one of: '.implode(', ', array_keys($quantities)).'.',
+                );
+            } elseif ($field->type === FieldType::Condition
+                && ! ($value === '' && $field->default === '')
+                && ! (is_string($value) && isset($conditions[$value]))) {
+                $this->problem(
+                    $line,
+                    $id,
+                    "$field->name names the condition ".(string) json_encode($value).', which is not among the conditions.',
+                    'Use one of: '.implode(', ', array_keys($conditions)).'.',
+                );
             }
         }
 
@@ -245,7 +366,12 @@ final class CircuitBuilder
         $check = function (?int $line, string $where, string $point) use ($points): void {
             if (! in_array($point, $points, true)) {
                 $near = UnknownName::nearest($point, $points);
-                $this->problem($line, $where, "There is no point $point.", $near === null ? 'A point is PART.TERMINAL of a part in this file.' : "Did you mean $near?");
+                $this->problem(
+                    $line,
+                    $where,
+                    "There is no point $point.",
+                    $near === null ? 'A point is PART.TERMINAL of a part in this file.' : "Did you mean $near?",
+                );
             }
         };
         $check($this->lines->of(['earth']), 'earth', $earth);
@@ -260,7 +386,12 @@ final class CircuitBuilder
             $check($wire->line, "wire $wire->id", $wire->to);
             $check($wire->line, "wire $wire->id", $wire->case);
             if ($wire->from === $wire->to) {
-                $this->problem($wire->line, "wire $wire->id", 'It starts and ends on the same point.', 'Give it another end, or remove it.');
+                $this->problem(
+                    $wire->line,
+                    "wire $wire->id",
+                    'It starts and ends on the same point.',
+                    'Give it another end, or remove it.',
+                );
             }
         }
         foreach ($ladder as $section) {
@@ -268,7 +399,12 @@ final class CircuitBuilder
                 $check($this->lines->of(['ladder']), "ladder, $section->title", $point);
             }
             if (($section->rails === null) === ($section->rows === [])) {
-                $this->problem($this->lines->of(['ladder']), "ladder, $section->title", 'A section has either rails or rows.', 'Give it one of the two.');
+                $this->problem(
+                    $this->lines->of(['ladder']),
+                    "ladder, $section->title",
+                    'A section has either rails or rows.',
+                    'Give it one of the two.',
+                );
             }
         }
     }
@@ -293,9 +429,15 @@ final class CircuitBuilder
     /** @param  array<mixed>  $data */
     private static function section(array $data): Section
     {
-        $pair = static fn (mixed $p): array => is_array($p) && is_string($p[0] ?? null) && is_string($p[1] ?? null) ? [$p[0], $p[1]] : throw new \LogicException('The schema let a bad pair through.');
+        $pair = static fn (mixed $p): array => is_array($p) && is_string($p[0] ?? null) && is_string($p[1] ?? null)
+            ? [$p[0], $p[1]]
+            : throw new \LogicException('The schema let a bad pair through.');
 
-        return new Section(self::string($data, 'title'), isset($data['rails']) ? $pair($data['rails']) : null, array_map($pair, array_values((array) ($data['rows'] ?? []))));
+        return new Section(
+            self::string($data, 'title'),
+            isset($data['rails']) ? $pair($data['rails']) : null,
+            array_map($pair, array_values((array) ($data['rows'] ?? []))),
+        );
     }
 
     private function problem(?int $line, string $where, string $what, string $remedy): void

@@ -18,7 +18,10 @@ final class CircuitReader
     {
         $text = is_file($path) ? @file_get_contents($path) : false;
         if ($text === false) {
-            throw new InvalidCircuit($path, [new Problem(null, '', 'The file cannot be read.', 'Check its name and that you may read it.')]);
+            throw new InvalidCircuit(
+                $path,
+                [new Problem(null, '', 'The file cannot be read.', 'Check its name and that you may read it.')],
+            );
         }
 
         return self::fromText($text, basename($path));

@@ -27,7 +27,12 @@ final class YamlForm
             $data = Yaml::parse($text, Yaml::PARSE_EXCEPTION_ON_INVALID_TYPE);
         } catch (ParseException $e) {
             $line = $e->getParsedLine();
-            throw new InvalidCircuit($name, [new Problem($line > 0 ? $line : null, '', 'This is not YAML: '.$e->getMessage(), 'Check the indentation, quotes and brackets there.')]);
+            throw new InvalidCircuit($name, [new Problem(
+                $line > 0 ? $line : null,
+                '',
+                'This is not YAML: '.$e->getMessage(),
+                'Check the indentation, quotes and brackets there.',
+            )]);
         }
         if (! is_array($data)) {
             throw new InvalidCircuit($name, [new Problem(1, '', 'There is nothing in it that can be used.', "Start from $example.")]);
@@ -75,7 +80,10 @@ final class YamlForm
             return [$error];
         }
 
-        return array_merge(...array_map(static fn (mixed $sub): array => $sub instanceof ValidationError ? self::leaves($sub) : [], array_values($error->subErrors())));
+        return array_merge(...array_map(
+            static fn (mixed $sub): array => $sub instanceof ValidationError ? self::leaves($sub) : [],
+            array_values($error->subErrors()),
+        ));
     }
 
     /** @return array{string, string} */
@@ -84,10 +92,22 @@ final class YamlForm
         $args = $error->args();
 
         return match ($error->keyword()) {
-            'required' => ['It lacks '.implode(', ', self::names($error, 'missing')).'.', 'Add it; docs/circuit-file.md says what goes there.'],
-            'additionalProperties' => ['Unknown key '.implode(', ', self::names($error, 'properties')).'.', 'Remove it or mend its spelling; unknown keys are never ignored.'],
-            'type' => ['It is the wrong type of value ('.self::text($args['type'] ?? '').').', 'It must be '.implode(' or ', self::names($error, 'expected')).'.'],
-            'pattern' => ['The name or value has the wrong form.', 'Parts are CAPITALS, wires and conditions small letters, points PART.TERMINAL.'],
+            'required' => [
+                'It lacks '.implode(', ', self::names($error, 'missing')).'.',
+                'Add it; docs/circuit-file.md says what goes there.',
+            ],
+            'additionalProperties' => [
+                'Unknown key '.implode(', ', self::names($error, 'properties')).'.',
+                'Remove it or mend its spelling; unknown keys are never ignored.',
+            ],
+            'type' => [
+                'It is the wrong type of value ('.self::text($args['type'] ?? '').').',
+                'It must be '.implode(' or ', self::names($error, 'expected')).'.',
+            ],
+            'pattern' => [
+                'The name or value has the wrong form.',
+                'Parts are CAPITALS, wires and conditions small letters, points PART.TERMINAL.',
+            ],
             'const' => ['This version of the format is not known.', 'Write "levin: 1".'],
             'enum' => ['The value is not one of those allowed.', 'See the schema in circuits/ for the list.'],
             default => [rtrim($error->message(), '.').'.', 'See docs/circuit-file.md.'],

@@ -26,7 +26,10 @@ final class ScriptReader
         $text = is_file($path) ? @file_get_contents($path) : false;
 
         return $text === false
-            ? throw new InvalidCircuit($path, [new Problem(null, '', 'The script cannot be read.', 'Check its name and that you may read it.')])
+            ? throw new InvalidCircuit(
+                $path,
+                [new Problem(null, '', 'The script cannot be read.', 'Check its name and that you may read it.')],
+            )
             : self::fromText($text, basename($path));
     }
 
@@ -36,7 +39,19 @@ final class ScriptReader
         [$data, $lines] = YamlForm::read($text, $name, self::SCHEMA, 'docs/circuit-file.md, "Running"');
         $deeds = $intermittents = [];
         foreach (array_values(array_filter((array) ($data['events'] ?? []), is_array(...))) as $event) {
-            $deeds[] = new Deed(self::seconds($event['at'] ?? 0), self::settings($event['set'] ?? []), ...array_map(static fn (string $key): array => self::strings($event[$key] ?? []), ['fault' => 'fault', 'mend' => 'mend', 'lift' => 'lift', 'land' => 'land', 'remove' => 'remove', 'restore' => 'restore', 'reset' => 'reset']));
+            $deeds[] = new Deed(
+                self::seconds($event['at'] ?? 0),
+                self::settings($event['set'] ?? []),
+                ...array_map(static fn (string $key): array => self::strings($event[$key] ?? []), [
+                    'fault' => 'fault',
+                    'mend' => 'mend',
+                    'lift' => 'lift',
+                    'land' => 'land',
+                    'remove' => 'remove',
+                    'restore' => 'restore',
+                    'reset' => 'reset',
+                ]),
+            );
         }
         usort($deeds, static fn (Deed $a, Deed $b): int => $a->at <=> $b->at);
         foreach (array_values(array_filter((array) ($data['intermittent'] ?? []), is_array(...))) as $n => $item) {
@@ -51,7 +66,13 @@ final class ScriptReader
             }
         }
 
-        return new Script(self::seconds($data['until'] ?? 600), self::settings($data['start'] ?? []), self::strings($data['faults'] ?? []), $deeds, $intermittents);
+        return new Script(
+            self::seconds($data['until'] ?? 600),
+            self::settings($data['start'] ?? []),
+            self::strings($data['faults'] ?? []),
+            $deeds,
+            $intermittents,
+        );
     }
 
     /** Seconds out of a number, or "10 s", "5 min", "2 h". The schema has checked the form. */

@@ -51,7 +51,11 @@ final class SpiceNetlist
         }
         $hertz = self::number($model->circuit->frequency);
 
-        $lines = array_map(static fn (string $name, array $card): string => "$name {$card['nodes']} {$card['value']}", array_keys($export->cards), $export->cards);
+        $lines = array_map(
+            static fn (string $name, array $card): string => "$name {$card['nodes']} {$card['value']}",
+            array_keys($export->cards),
+            $export->cards,
+        );
 
         // linear throughout, so no operating point is wanted: nodes that only capacitors hold have none
         return implode("\n", [...$head, ...$lines, '.options noopac', ".ac lin 1 $hertz $hertz", '.end', '']);
@@ -105,7 +109,10 @@ final class SpiceNetlist
         $this->admittance($name, $a, $b, $values[0], $values[1]);
         if ($values[2] != 0.0 || $values[3] != 0.0) {
             // SPICE drives a current source's current from its first node through itself to its second
-            $this->cards["I$name"] = ['nodes' => self::node($b).' '.self::node($a).' DC 0 AC', 'value' => self::number(hypot($values[2], $values[3])).' '.self::number(rad2deg(atan2($values[3], $values[2])))];
+            $this->cards["I$name"] = [
+                'nodes' => self::node($b).' '.self::node($a).' DC 0 AC',
+                'value' => self::number(hypot($values[2], $values[3])).' '.self::number(rad2deg(atan2($values[3], $values[2]))),
+            ];
         }
     }
 

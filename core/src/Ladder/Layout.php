@@ -69,10 +69,16 @@ final class Layout
         $this->open = new Graph;
         foreach ($model->parts as $id => $component) {
             foreach ($component->symbols() as $n => $symbol) {
-                $this->add("$id#$n", new Edge($id, $component->part->point($symbol->left), $component->part->point($symbol->right), $symbol));
+                $this->add(
+                    "$id#$n",
+                    new Edge($id, $component->part->point($symbol->left), $component->part->point($symbol->right), $symbol),
+                );
             }
         }
-        $this->rails = array_fill_keys(array_merge(...array_map(static fn (Section $s): array => $s->rails ?? [], $model->circuit->ladder)), true);
+        $this->rails = array_fill_keys(
+            array_merge(...array_map(static fn (Section $s): array => $s->rails ?? [], $model->circuit->ladder)),
+            true,
+        );
         foreach ($model->circuit->wires as $id => $wire) {
             $this->add($id, new Edge($id, $wire->from, $wire->to));
         }
@@ -102,7 +108,15 @@ final class Layout
             $layout->draw($plan, $span);
         }
 
-        return new Drawing($span + 2 * self::MARGIN, $layout->y + 20, $layout->titles, $layout->drawnRails, $layout->points, $layout->symbols, $layout->conductors);
+        return new Drawing(
+            $span + 2 * self::MARGIN,
+            $layout->y + 20,
+            $layout->titles,
+            $layout->drawnRails,
+            $layout->points,
+            $layout->symbols,
+            $layout->conductors,
+        );
     }
 
     private function plan(Section $section): Plan
@@ -208,7 +222,9 @@ final class Layout
             $this->place($to, $x[$to], $y, $first);
             [$x1, $x2] = [$x[$at], $x[$to]];
             $begin = in_array($at, $rails, true) || $n > 0 || $first[$at] === $y ? [[$x1, $y]] : $this->drop($at, $x1, $first[$at], $y, 1);
-            $end = in_array($to, $rails, true) || $n < $last || $first[$to] === $y ? [[$x2, $y]] : array_reverse($this->drop($to, $x2, $first[$to], $y, -1));
+            $end = in_array($to, $rails, true) || $n < $last || $first[$to] === $y
+                ? [[$x2, $y]]
+                : array_reverse($this->drop($to, $x2, $first[$to], $y, -1));
             if ($edge->symbol === null) {
                 $this->conductors[] = new DrawnConductor($edge->id, $edge->id, $at, $to, self::route([...$begin, ...$end]));
             } else {
@@ -217,7 +233,19 @@ final class Layout
                 $s2 = $atRight ? $x2 : $x1 + Edge::SYMBOL;
                 [$symbol, $shape] = [$edge->symbol, $edge->symbol->shape];
                 $id = "$edge->id $symbol->left $symbol->right";
-                $this->symbols[] = new DrawnSymbol($id, $edge->id, $shape, $symbol->caption, $at, $to, $s1, $s2, $y, Glyph::open($shape), Glyph::closed($shape));
+                $this->symbols[] = new DrawnSymbol(
+                    $id,
+                    $edge->id,
+                    $shape,
+                    $symbol->caption,
+                    $at,
+                    $to,
+                    $s1,
+                    $s2,
+                    $y,
+                    Glyph::open($shape),
+                    Glyph::closed($shape),
+                );
                 $this->lead($at, $at, [...$begin, [$s1, $y]]);
                 $this->lead($to, $to, [[$s2, $y], ...$end]);
             }

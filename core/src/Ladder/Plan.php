@@ -52,7 +52,9 @@ final class Plan
         foreach ($edges as $edge) {
             $end = $edge->other($end);
         }
-        $backwards = isset($this->placed[$end]) ? isset($this->placed[$start]) && $this->isLeftOf($end, $start) : $start === ($this->rails[1] ?? null);
+        $backwards = isset($this->placed[$end])
+            ? isset($this->placed[$start]) && $this->isLeftOf($end, $start)
+            : $start === ($this->rails[1] ?? null);
         $backwards ? $this->add($end, array_reverse($edges)) : $this->add($start, $edges);
     }
 

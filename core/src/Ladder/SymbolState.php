@@ -34,6 +34,13 @@ final readonly class SymbolState
         $closed = $settled->conducts($symbol->part, $symbol->left, $symbol->right);
         [$left, $right] = [$energy[$symbol->left], $energy[$symbol->right]];
 
-        return new self($symbol->id, $closed, $left, $right, $closed && $left === $right ? $left : Energy::Dead, $settled->observed($symbol->part));
+        return new self(
+            $symbol->id,
+            $closed,
+            $left,
+            $right,
+            $closed && $left === $right ? $left : Energy::Dead,
+            $settled->observed($symbol->part),
+        );
     }
 }

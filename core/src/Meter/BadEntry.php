@@ -29,7 +29,12 @@ final class BadEntry extends MeterException
 
     public static function otherUnit(MeterFunction $function, string $text, string $unit, string $example): self
     {
-        return new self($function, $text, "\"$unit\" is not a unit of this test, which reads in {$function->unit()}. Type a number such as $example, or change the function.");
+        return new self(
+            $function,
+            $text,
+            "\"$unit\" is not a unit of this test, which reads in {$function->unit()}. Type a number such as $example, or "
+                .'change the function.',
+        );
     }
 
     public static function negative(MeterFunction $function, string $text): self
@@ -39,6 +44,10 @@ final class BadEntry extends MeterException
 
     public static function offTheScale(MeterFunction $function, string $text): self
     {
-        return new self($function, $text, "$text is more than any service meter can show here. Read the display again; if it shows OL, enter OL.");
+        return new self(
+            $function,
+            $text,
+            "$text is more than any service meter can show here. Read the display again; if it shows OL, enter OL.",
+        );
     }
 }

@@ -19,8 +19,34 @@ final readonly class Entry
         'vac' => ['' => 1.0, 'v' => 1.0, 'mv' => 1e-3, 'kv' => 1e3],
         'vdc' => ['' => 1.0, 'v' => 1.0, 'mv' => 1e-3],
         'amps' => ['' => 1.0, 'a' => 1.0, 'ma' => 1e-3],
-        'megohms' => ['' => 1e6, 'mΩ' => 1e6, 'mω' => 1e6, 'mohm' => 1e6, 'm' => 1e6, 'gΩ' => 1e9, 'gω' => 1e9, 'g' => 1e9, 'k' => 1e3, 'kΩ' => 1e3, 'kω' => 1e3],
-        'ohms' => ['' => 1.0, 'Ω' => 1.0, 'ω' => 1.0, 'ohm' => 1.0, 'ohms' => 1.0, 'k' => 1e3, 'kΩ' => 1e3, 'kω' => 1e3, 'kohm' => 1e3, 'm' => 1e6, 'mΩ' => 1e6, 'mω' => 1e6, 'mohm' => 1e6],
+        'megohms' => [
+            '' => 1e6,
+            'mΩ' => 1e6,
+            'mω' => 1e6,
+            'mohm' => 1e6,
+            'm' => 1e6,
+            'gΩ' => 1e9,
+            'gω' => 1e9,
+            'g' => 1e9,
+            'k' => 1e3,
+            'kΩ' => 1e3,
+            'kω' => 1e3,
+        ],
+        'ohms' => [
+            '' => 1.0,
+            'Ω' => 1.0,
+            'ω' => 1.0,
+            'ohm' => 1.0,
+            'ohms' => 1.0,
+            'k' => 1e3,
+            'kΩ' => 1e3,
+            'kω' => 1e3,
+            'kohm' => 1e3,
+            'm' => 1e6,
+            'mΩ' => 1e6,
+            'mω' => 1e6,
+            'mohm' => 1e6,
+        ],
         'mfd' => ['' => 1e-6, 'µf' => 1e-6, 'μf' => 1e-6, 'uf' => 1e-6, 'mfd' => 1e-6, 'nf' => 1e-9],
     ];
 
@@ -39,7 +65,14 @@ final readonly class Entry
             MeterFunction::VoltsAcLowZ => 'vac',
             default => $function->value,
         };
-        $example = ['vac' => '26.4', 'vdc' => '4.98', 'amps' => '14.1', 'megohms' => '550', 'ohms' => '12.5 or 1.2k', 'mfd' => '39.6'][$kind];
+        $example = [
+            'vac' => '26.4',
+            'vdc' => '4.98',
+            'amps' => '14.1',
+            'megohms' => '550',
+            'ohms' => '12.5 or 1.2k',
+            'mfd' => '39.6',
+        ][$kind];
         if ($text === '') {
             throw BadEntry::nothing($function, $example);
         }

@@ -49,7 +49,12 @@ final class Meter
             throw WrongInstrument::clampOnPoints();
         }
         if ($function === MeterFunction::VoltsAc || $function === MeterFunction::VoltsAcLowZ) {
-            return self::shown($function, $red, $black, self::loadedVolts($circuit, $red, $black, $function === MeterFunction::VoltsAc ? self::INPUT_OHMS : self::LOW_Z_OHMS));
+            return self::shown(
+                $function,
+                $red,
+                $black,
+                self::loadedVolts($circuit, $red, $black, $function === MeterFunction::VoltsAc ? self::INPUT_OHMS : self::LOW_Z_OHMS),
+            );
         }
         if ($function === MeterFunction::VoltsDc) {
             return self::shown($function, $red, $black, $this->directVolts($circuit, $red, $black));
@@ -59,7 +64,12 @@ final class Meter
             return $refused;
         }
 
-        return $this->readDead($function, $red, $black, $this->settler->dead($circuit->conditions, $circuit->faults, $circuit->states, self::testOmega($function)));
+        return $this->readDead(
+            $function,
+            $red,
+            $black,
+            $this->settler->dead($circuit->conditions, $circuit->faults, $circuit->states, self::testOmega($function)),
+        );
     }
 
     /**
@@ -108,7 +118,9 @@ final class Meter
         $network = $this->settler->dead($circuit->conditions, $circuit->faults, $circuit->states, 0.0);
         [$a, $b] = [$model->node($red), $model->node($black)];
         $ohms = $network->impedanceBetween($a, $b)->re;
-        [$re] = $network->solve(array_filter([$a => $volts / $ohms, $b => -$volts / $ohms], static fn (int $n): bool => $n >= 0, ARRAY_FILTER_USE_KEY));
+        [$re] = $network->solve(
+            array_filter([$a => $volts / $ohms, $b => -$volts / $ohms], static fn (int $n): bool => $n >= 0, ARRAY_FILTER_USE_KEY),
+        );
         $at = static fn (string $point): float => $model->node($point) < 0 ? 0.0 : $re[$model->node($point)];
         foreach ($model->parts as $component) {
             [$low, $high] = [INF, -INF];
@@ -117,7 +129,12 @@ final class Meter
                 [$low, $high] = [min($low, $v), max($high, $v)];
             }
             if ($high - $low > self::ELECTRONICS_VOLTS) {
-                $warning = sprintf('%.0f V of the test would be across %s: never an insulation test through electronics. Lift its leads or unplug it first.', $high - $low, $component->part->label);
+                $warning = sprintf(
+                    '%.0f V of the test would be across %s: never an insulation test through electronics. Lift its leads or '
+                        .'unplug it first.',
+                    $high - $low,
+                    $component->part->label,
+                );
 
                 return new MeterReading(MeterFunction::Megohms, $red, $black, null, false, null, [$warning], false);
             }
@@ -125,7 +142,10 @@ final class Meter
         $reading = self::shown(MeterFunction::Megohms, $red, $black, $ohms);
         $warnings = ['Discharge the winding afterwards for as long as it was tested. Never on a compressor under vacuum.'];
         if ($reading->value !== null && $celsius !== 40.0) {
-            $warnings[] = sprintf('At 40 °C that is %s.', Display::format(MeterFunction::Megohms, $reading->value * 0.5 ** ((40.0 - $celsius) / 10.0)));
+            $warnings[] = sprintf(
+                'At 40 °C that is %s.',
+                Display::format(MeterFunction::Megohms, $reading->value * 0.5 ** ((40.0 - $celsius) / 10.0)),
+            );
         }
         if ($volts > 500.0) {
             $warnings[] = sprintf('%.0f V is more than the 500 V for windings rated under 1000 V.', $volts);
@@ -155,7 +175,11 @@ final class Meter
             MeterFunction::Megohms => 'insulation',
             default => 'ohms',
         };
-        $warning = sprintf('There are %.3g V here. Never put a meter on %s across a live circuit: switch off, lock out, prove dead.', $live, $on);
+        $warning = sprintf(
+            'There are %.3g V here. Never put a meter on %s across a live circuit: switch off, lock out, prove dead.',
+            $live,
+            $on,
+        );
 
         return new MeterReading($function, $red, $black, null, false, null, [$warning], false);
     }
@@ -179,7 +203,9 @@ final class Meter
     /** @param  Factorisation  $network the circuit without its sources, at testOmega() */
     public function readDead(MeterFunction $function, string $red, string $black, Factorisation $network): MeterReading
     {
-        return $function === MeterFunction::Capacitance ? $this->capacitance($red, $black, $network) : $this->resistance($function, $red, $black, $network);
+        return $function === MeterFunction::Capacitance
+            ? $this->capacitance($red, $black, $network)
+            : $this->resistance($function, $red, $black, $network);
     }
 
     private function resistance(MeterFunction $function, string $red, string $black, Factorisation $network): MeterReading
@@ -202,7 +228,15 @@ final class Meter
         $farads = $y->im / $omega;
         // a capacitance meter times a charge; a path that carries as much as the capacitor does leaves it nothing to time
         if (abs($y->re) > 0.2 * abs($y->im) || $farads < 0) {
-            return new MeterReading(MeterFunction::Capacitance, $red, $black, null, true, null, ['Something in parallel spoils this reading: lift the leads of the capacitor first.']);
+            return new MeterReading(
+                MeterFunction::Capacitance,
+                $red,
+                $black,
+                null,
+                true,
+                null,
+                ['Something in parallel spoils this reading: lift the leads of the capacitor first.'],
+            );
         }
 
         return self::shown(MeterFunction::Capacitance, $red, $black, $farads);

@@ -40,7 +40,16 @@ final readonly class MeterReading
     /** The same reading with one more thing a careful reader should know. */
     public function noting(string $remark): self
     {
-        return new self($this->function, $this->red, $this->black, $this->value, $this->overload, $this->exact, [...$this->warnings, $remark], $this->valid);
+        return new self(
+            $this->function,
+            $this->red,
+            $this->black,
+            $this->value,
+            $this->overload,
+            $this->exact,
+            [...$this->warnings, $remark],
+            $this->valid,
+        );
     }
 
     /** @return array<string, mixed> */

@@ -57,6 +57,8 @@ final class Spec
     /** The largest error the maker allows at a reading. */
     public function error(float $value): float
     {
-        return abs($value) * $this->percent / 100 + $this->digits * $this->resolution($this->rangeFor($value) ?? $this->ranges[count($this->ranges) - 1]);
+        return abs($value) * $this->percent / 100 + $this->digits * $this->resolution(
+            $this->rangeFor($value) ?? $this->ranges[count($this->ranges) - 1],
+        );
     }
 }

@@ -110,8 +110,16 @@ final readonly class Topology
      * @param  array<int, array<int, true>>  $links
      * @param  array<int, array<int, true>>  $touch
      */
-    private static function eliminate(int $nodes, array $branches, array $offset, int $values, array $terms, array $earthOwn, array $links, array $touch): self
-    {
+    private static function eliminate(
+        int $nodes,
+        array $branches,
+        array $offset,
+        int $values,
+        array $terms,
+        array $earthOwn,
+        array $links,
+        array $touch,
+    ): self {
         $order = [];
         $rank = array_fill(0, $nodes, 0);
         $later = array_fill(0, $nodes, []);

@@ -21,6 +21,10 @@ final class BadAmount extends OperationException
 
     public static function notAboveNothing(Fault $fault, string $amount): self
     {
-        return new self($fault, $amount, "\"$amount\" is not an amount for {$fault->id()}: give a number above nothing, in {$fault->mode->amountUnit}.");
+        return new self(
+            $fault,
+            $amount,
+            "\"$amount\" is not an amount for {$fault->id()}: give a number above nothing, in {$fault->mode->amountUnit}.",
+        );
     }
 }

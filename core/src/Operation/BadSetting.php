@@ -33,7 +33,9 @@ final class BadSetting extends OperationException
 
     public static function notOnSuchAPlate(string $setting, Field $field): self
     {
-        $must = $field->type === FieldType::Choice ? 'one of '.implode(', ', $field->choices) : "a number from $field->minimum to $field->maximum";
+        $must = $field->type === FieldType::Choice
+            ? 'one of '.implode(', ', $field->choices)
+            : "a number from $field->minimum to $field->maximum";
 
         return new self($setting, "$field->name must be $must.");
     }

@@ -93,7 +93,19 @@ final class Course
 
     public function settled(): Settled
     {
-        return new Settled($this->model, $this->conditions, $this->faults, $this->states, $this->network, $this->re, $this->im, $this->chattering, $this->rounds, $this->period, $this->time);
+        return new Settled(
+            $this->model,
+            $this->conditions,
+            $this->faults,
+            $this->states,
+            $this->network,
+            $this->re,
+            $this->im,
+            $this->chattering,
+            $this->rounds,
+            $this->period,
+            $this->time,
+        );
     }
 
     /** Lets timers run, one after another, with levels and slow quantities held where they are. */
@@ -211,7 +223,14 @@ final class Course
     /** @param  list<string>  $components  whose values may have changed */
     private function refresh(array $components): void
     {
-        $this->network = $this->networks->changed($this->network, $components, $this->states, $this->faults, $this->conditions, $this->model->omega);
+        $this->network = $this->networks->changed(
+            $this->network,
+            $components,
+            $this->states,
+            $this->faults,
+            $this->conditions,
+            $this->model->omega,
+        );
     }
 
     /** Solves and lets every part act, until none moves. */
@@ -221,7 +240,9 @@ final class Course
         $this->chattering = [];
         for ($round = 1; ; $round++) {
             $this->direct = null;
-            [$this->re, $this->im] = $this->network->solve(...$this->networks->injection($this->states, $this->faults, $this->conditions, $this->model->omega));
+            [$this->re, $this->im] = $this->network->solve(
+                ...$this->networks->injection($this->states, $this->faults, $this->conditions, $this->model->omega),
+            );
             $next = $this->step();
             $numbers = $this->quickNumbers();
             $moved = array_keys(array_diff_assoc($next, $this->states));
@@ -313,7 +334,11 @@ final class Course
     private function isFollowed(string $name, Lag $lag): bool
     {
         return $this->model->marks->followers([$name]) !== []
-            && abs($lag->target - $this->conditions->number($name)) > self::CLOSE * max(abs($lag->target), abs($this->model->circuit->quantities[$name]->normal), 1e-9);
+            && abs($lag->target - $this->conditions->number($name)) > self::CLOSE * max(
+                abs($lag->target),
+                abs($this->model->circuit->quantities[$name]->normal),
+                1e-9,
+            );
     }
 
     /**
@@ -343,7 +368,9 @@ final class Course
     {
         $drifts = [];
         foreach ($this->model->parts as $id => $component) {
-            $drift = $this->conditions->hasRemoved($id) ? null : $component->drift($this->states[$id] ?? '', $this->setting($id), $this->voltagesOf($component));
+            $drift = $this->conditions->hasRemoved($id)
+                ? null
+                : $component->drift($this->states[$id] ?? '', $this->setting($id), $this->voltagesOf($component));
             if ($drift !== null) {
                 $drifts[$id] = $drift;
             }
@@ -383,7 +410,11 @@ final class Course
         // in a circuit that chatters nothing lasts long enough to time anything
         foreach ($this->chattering === [] ? $this->states : [] as $id => $state) {
             $component = $this->model->parts[$id];
-            foreach ($this->conditions->hasRemoved($id) ? [] : $component->pending($state, $this->setting($id), $this->voltagesOf($component)) as $pending) {
+            foreach ($this->conditions->hasRemoved($id) ? [] : $component->pending(
+                $state,
+                $this->setting($id),
+                $this->voltagesOf($component),
+            ) as $pending) {
                 $all[] = [$id, $pending];
             }
         }

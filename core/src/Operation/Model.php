@@ -69,7 +69,10 @@ final class Model
                     $feeding[$id] = $id;
                 }
                 $this->branchesOf[$id][] = count($branches);
-                $branches[] = new Branch(array_map(fn (string $n): int => $this->nodes->number($this->nodeName($component, $n)), $element->nodes), $feeds);
+                $branches[] = new Branch(
+                    array_map(fn (string $n): int => $this->nodes->number($this->nodeName($component, $n)), $element->nodes),
+                    $feeds,
+                );
             }
         }
         $this->feeding = array_values($feeding);

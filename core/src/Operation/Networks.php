@@ -45,8 +45,14 @@ final class Networks
      * @param  list<string>  $targets  parts and wires whose values may differ
      * @param  array<string, string>  $states
      */
-    public function changed(Factorisation $network, array $targets, array $states, Faults $faults, Conditions $conditions, float $omega): Factorisation
-    {
+    public function changed(
+        Factorisation $network,
+        array $targets,
+        array $states,
+        Faults $faults,
+        Conditions $conditions,
+        float $omega,
+    ): Factorisation {
         $changes = [];
         foreach ($targets as $id) {
             $changes += $this->model->values($id, $states[$id] ?? '', $faults->in($id), $conditions, $omega);
@@ -107,7 +113,14 @@ final class Networks
         if ($conditions->lifted !== [] || $conditions->removed !== []) {
             $whole = $this->base($conditions->landing($conditions->lifted)->restoring($conditions->removed), $omega);
 
-            return $this->bases[$key] = $this->changed($whole, [...$conditions->lifted, ...$conditions->removed], $states, Faults::none(), $conditions, $omega);
+            return $this->bases[$key] = $this->changed(
+                $whole,
+                [...$conditions->lifted, ...$conditions->removed],
+                $states,
+                Faults::none(),
+                $conditions,
+                $omega,
+            );
         }
         $re = $im = array_fill(0, $model->topology->values, 0.0);
         $all = $model->strays($omega);

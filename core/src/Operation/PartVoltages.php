@@ -16,8 +16,13 @@ final readonly class PartVoltages implements Voltages
      * @param  array<int, float>  $im
      * @param  (\Closure(): array<int, float>)|null  $direct  node voltages of a d.c. solve, when there is one to be had
      */
-    public function __construct(private Model $model, private Component $component, private array $re, private array $im, private ?\Closure $direct = null)
-    {
+    public function __construct(
+        private Model $model,
+        private Component $component,
+        private array $re,
+        private array $im,
+        private ?\Closure $direct = null,
+    ) {
     }
 
     #[\Override]
@@ -25,7 +30,10 @@ final readonly class PartVoltages implements Voltages
     {
         [$p, $q] = [$this->model->nodeOf($this->component, $a), $this->model->nodeOf($this->component, $b)];
 
-        return new Complex(($p < 0 ? 0.0 : $this->re[$p]) - ($q < 0 ? 0.0 : $this->re[$q]), ($p < 0 ? 0.0 : $this->im[$p]) - ($q < 0 ? 0.0 : $this->im[$q]));
+        return new Complex(
+            ($p < 0 ? 0.0 : $this->re[$p]) - ($q < 0 ? 0.0 : $this->re[$q]),
+            ($p < 0 ? 0.0 : $this->im[$p]) - ($q < 0 ? 0.0 : $this->im[$q]),
+        );
     }
 
     #[\Override]

@@ -51,7 +51,11 @@ final class Runner
         $situation = Situation::of($circuit, [...$when, ...$script->start], [...$faults, ...$script->faults]);
         $list = $situation->model->faults;
         $deeds = array_map(
-            static fn (Deed $d): array => [$d, $list->parseAll($d->fault), array_map(static fn (string $id): Fault => $list->parse($id)->fault, $d->mend)],
+            static fn (Deed $d): array => [
+                $d,
+                $list->parseAll($d->fault),
+                array_map(static fn (string $id): Fault => $list->parse($id)->fault, $d->mend),
+            ],
             $script->deeds,
         );
         $intermittents = array_map(static fn (Intermittent $i): InjectedFault => $list->parse($i->fault), $script->intermittents);
@@ -62,7 +66,10 @@ final class Runner
     private function go(Situation $situation): Run
     {
         $course = new Course($this->model, $this->settler->networks, $situation->conditions, $situation->faults, []);
-        $chances = array_map(static fn (Intermittent $i): Randomizer => new Randomizer(new Mt19937($i->seed)), $this->script->intermittents);
+        $chances = array_map(
+            static fn (Intermittent $i): Randomizer => new Randomizer(new Mt19937($i->seed)),
+            $this->script->intermittents,
+        );
         $there = array_map(self::draw(...), $this->script->intermittents, $chances);
         $own = $situation->faults;
         $happenings = [$this->happening($course, [], [], $course->settled())];
@@ -92,7 +99,10 @@ final class Runner
             $now = $this->seen($course);
             $changed = array_diff_assoc($now, $before);
             if ($changed !== [] || $done !== []) {
-                $happenings[] = $this->happening($course, $done, array_map(static fn (string $id): array => ['from' => $before[$id] ?? '', 'to' => $now[$id]], array_combine(array_keys($changed), array_keys($changed))), $course->settled());
+                $happenings[] = $this->happening($course, $done, array_map(
+                    static fn (string $id): array => ['from' => $before[$id] ?? '', 'to' => $now[$id]],
+                    array_combine(array_keys($changed), array_keys($changed)),
+                ), $course->settled());
             }
             $before = $now;
             if (! $moved && $course->time() >= $this->script->until) {
@@ -174,7 +184,15 @@ final class Runner
             }
         }
 
-        return new Happening($course->time(), $done, $moved, $amps, $settled->conditions->numbers(), $settled->chattering, $settled->chatterPeriod);
+        return new Happening(
+            $course->time(),
+            $done,
+            $moved,
+            $amps,
+            $settled->conditions->numbers(),
+            $settled->chattering,
+            $settled->chatterPeriod,
+        );
     }
 
     /**
@@ -193,7 +211,9 @@ final class Runner
         $period = null;
         foreach ($at as $times) {
             $n = count($times);
-            if ($n >= 3 && abs(($times[$n - 1] - $times[$n - 2]) - ($times[$n - 2] - $times[$n - 3])) < 0.02 * ($times[$n - 1] - $times[$n - 2])) {
+            if ($n >= 3 && abs(
+                ($times[$n - 1] - $times[$n - 2]) - ($times[$n - 2] - $times[$n - 3]),
+            ) < 0.02 * ($times[$n - 1] - $times[$n - 2])) {
                 $period = max($period ?? 0.0, $times[$n - 1] - $times[$n - 2]);
             }
         }

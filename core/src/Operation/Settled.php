@@ -102,7 +102,10 @@ final readonly class Settled
     /** The largest current in any lead of a part, amperes: what a clamp finds on a load. */
     public function currentOf(string $part): float
     {
-        return max(0.0, ...array_map(fn (string $terminal): float => $this->currentInto($part, $terminal)->abs(), $this->model->circuit->part($part)->terminals));
+        return max(0.0, ...array_map(
+            fn (string $terminal): float => $this->currentInto($part, $terminal)->abs(),
+            $this->model->circuit->part($part)->terminals,
+        ));
     }
 
     /** @return array<string, Complex> amperes into a part at each of its nodes */
@@ -132,6 +135,8 @@ final readonly class Settled
     /** @return list<Element> */
     private function elementsOf(string $id): array
     {
-        return array_values($this->model->elements($id, $this->states[$id] ?? '', $this->faults->in($id), $this->conditions, $this->model->omega));
+        return array_values(
+            $this->model->elements($id, $this->states[$id] ?? '', $this->faults->in($id), $this->conditions, $this->model->omega),
+        );
     }
 }

@@ -78,7 +78,9 @@ final readonly class Situation
     {
         [$name, $value] = [...explode('=', $setting, 2), ''];
         if ($conditions->isQuantity($name)) {
-            return is_numeric($value) ? $conditions->withNumbers([$name => (float) $value]) : throw BadSetting::notANumber($setting, $circuit->quantities[$name]);
+            return is_numeric($value)
+                ? $conditions->withNumbers([$name => (float) $value])
+                : throw BadSetting::notANumber($setting, $circuit->quantities[$name]);
         }
 
         return match ($name) {

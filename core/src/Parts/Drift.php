@@ -13,8 +13,13 @@ use Levin\Core\Circuit\Lag;
  */
 final readonly class Drift
 {
-    private function __construct(private ?Lag $lag, private float $threshold, private bool $rising, public string $next, private bool $startsOver = false)
-    {
+    private function __construct(
+        private ?Lag $lag,
+        private float $threshold,
+        private bool $rising,
+        public string $next,
+        private bool $startsOver = false,
+    ) {
     }
 
     /**
@@ -60,6 +65,8 @@ final readonly class Drift
             return INF;
         }
 
-        return ($this->rising ? $level >= $this->threshold : $level <= $this->threshold) ? 0.0 : $this->lag->reaches($level, $this->threshold);
+        return ($this->rising ? $level >= $this->threshold : $level <= $this->threshold)
+            ? 0.0
+            : $this->lag->reaches($level, $this->threshold);
     }
 }

@@ -33,7 +33,10 @@ final readonly class Faults
     /** These and some more; one that is there already takes the new amount. */
     public function with(InjectedFault ...$more): self
     {
-        return self::of(...$this->without(...array_map(static fn (InjectedFault $f): Fault => $f->fault, array_values($more)))->all, ...$more);
+        return self::of(
+            ...$this->without(...array_map(static fn (InjectedFault $f): Fault => $f->fault, array_values($more)))->all,
+            ...$more,
+        );
     }
 
     public function without(Fault ...$gone): self

@@ -17,7 +17,9 @@ final class PlateContradiction extends UnusablePart
     /** Amperes, volts, ohms. */
     public static function lockedCurrent(float $lra, float $volts, float $ohms): self
     {
-        return self::because(sprintf('locked-rotor current of %g A at %g V cannot flow through a run winding of %g Ω', $lra, $volts, $ohms));
+        return self::because(
+            sprintf('locked-rotor current of %g A at %g V cannot flow through a run winding of %g Ω', $lra, $volts, $ohms),
+        );
     }
 
     /** Amperes: the plate's, and those at either end of what such a motor can draw. */

@@ -72,8 +72,14 @@ final class Values
      *
      * @throws \DivisionByZeroError when the two-port is singular
      */
-    public static function twoPort(Complex $z11, Complex $z12, Complex $z21, Complex $z22, bool $firstOpen = false, bool $secondOpen = false): array
-    {
+    public static function twoPort(
+        Complex $z11,
+        Complex $z12,
+        Complex $z21,
+        Complex $z22,
+        bool $firstOpen = false,
+        bool $secondOpen = false,
+    ): array {
         if ($firstOpen || $secondOpen) {
             $y1 = $firstOpen ? new Complex(0) : $z11->inverse();
             $y2 = $secondOpen ? new Complex(0) : $z22->inverse();

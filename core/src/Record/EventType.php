@@ -31,7 +31,7 @@ enum EventType: string
     /** takes an earlier event out of the evidence: {event, reason} */
     case Strike = 'strike';
 
-    /** {} */
+    /** {left_off} when the power stays off: why, and who knows of it */
     case Closed = 'closed';
 
     /** {reason} */

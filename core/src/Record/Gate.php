@@ -15,6 +15,16 @@ use Levin\Core\Operation\Model;
  */
 final readonly class Gate
 {
+    /** Characters of a note, a cause, and a reason. */
+    private const NOTE = 4000;
+
+    private const CAUSE = 1000;
+
+    private const REASON = 500;
+
+    /** Faults of one finding. */
+    private const FAULTS = 24;
+
     public function __construct(private Model $model)
     {
     }
@@ -32,26 +42,26 @@ final readonly class Gate
     {
         $standing = Standing::after($this->model->circuit, $before);
         if ($standing->closed && $type !== EventType::Reopened) {
-            throw new Refusal('type', 'This call is closed. Reopen it first; nothing was changed.');
+            throw Refusal::closed();
         }
         $text = static fn (string $key): string => is_string($data[$key] ?? null) ? trim($data[$key]) : '';
         try {
             return match ($type) {
                 EventType::Observation => $this->observation($text('part'), $text('seen')),
-                EventType::Condition => ['name' => $this->condition($standing, $text('name')), 'value' => self::flag($data, 'value')],
+                EventType::Condition => $this->condition($standing, $text('name'), self::flag($data, 'value')),
                 EventType::Lead => $this->lead($standing, $text('wire'), self::flag($data, 'lifted')),
                 EventType::Reading => $this->reading($standing, $text('function'), $text('red'), $text('black'), $text('entered')),
                 EventType::ProvedDead => $this->provedDead($standing, $data),
-                EventType::Note => ['text' => self::filled($text('text'), 'text', 'The note is empty. Write something, or leave it.')],
+                EventType::Note => ['text' => self::filled($text('text'), 'text', self::NOTE, 'The note is empty. Write something, or leave it.')],
                 EventType::Finding => $this->finding($data, $text('cause')),
                 EventType::Strike => $this->strike($standing, $before, $text('event'), $text('reason')),
-                EventType::Closed => $this->close($standing),
+                EventType::Closed => $this->close($standing, $text('left_off')),
                 EventType::Reopened => $standing->closed
-                    ? ['reason' => self::filled($text('reason'), 'reason', 'Say why the call is reopened.')]
-                    : throw new Refusal('type', 'This call is open already.'),
+                    ? ['reason' => self::filled($text('reason'), 'reason', self::REASON, 'Say why the call is reopened.')]
+                    : throw Refusal::open(),
             };
         } catch (UnknownName $e) {
-            throw new Refusal('data', $e->getMessage());
+            throw Refusal::because('data', $e);
         }
     }
 
@@ -60,17 +70,22 @@ final readonly class Gate
     {
         $choices = $this->model->parts[$this->model->circuit->part($part)->id]->observables();
         if (! in_array($seen, $choices, true)) {
-            throw new Refusal('seen', $choices === [] ? "There is nothing to see of $part." : "\"$seen\" is not something $part can do. Choose one of: ".implode(', ', $choices).'.');
+            throw Refusal::notSeen($part, mb_substr($seen, 0, 60), $choices);
         }
 
         return ['part' => $part, 'seen' => $seen];
     }
 
-    private function condition(Standing $standing, string $name): string
+    /** @return array<string, mixed> */
+    private function condition(Standing $standing, string $name, bool $value): array
     {
         $standing->conditions->isOn($name);
+        // power comes back onto landed leads only, just as leads are landed on a dead circuit only
+        if ($value && $this->model->circuit->conditions[$name]->power && $standing->conditions->lifted !== []) {
+            throw Refusal::powerOnLiftedLeads($standing->conditions->lifted);
+        }
 
-        return $name;
+        return ['name' => $name, 'value' => $value];
     }
 
     /** @return array<string, mixed> */
@@ -78,7 +93,7 @@ final readonly class Gate
     {
         $this->model->circuit->wire($wire);
         if (! $standing->provedDead) {
-            throw new Refusal('wire', 'Leads are lifted and landed on a dead circuit only. Prove it dead first.');
+            throw Refusal::leadOnLiveCircuit();
         }
 
         return ['wire' => $wire, 'lifted' => $lifted];
@@ -89,23 +104,30 @@ final readonly class Gate
     {
         $function = MeterFunction::tryFrom($name);
         if ($function === null || ! in_array($function, MeterFunction::traced(), true)) {
-            throw new Refusal('function', "There is no meter function \"$name\" here. Choose one of: ".implode(', ', array_column(MeterFunction::traced(), 'value')).'.');
+            throw Refusal::unknownFunction(mb_substr($name, 0, 60), array_column(MeterFunction::traced(), 'value'));
         }
         $this->model->circuit->partAt($red);
         $this->model->circuit->partAt($black);
         if ($red === $black) {
-            throw new Refusal('black', 'Both probes are on the same point. Put them on two.');
+            throw Refusal::onePointTwice();
         }
         if ($function->isDeadTest() && ! $standing->provedDead) {
-            throw new Refusal('function', 'This circuit is not proved dead. Never put a meter on ohms, continuity or capacitance across a circuit that may be live: switch off, lock out, then prove it dead (tester on a known source, on the circuit, on the source again).');
+            throw Refusal::deadTestOnLiveCircuit();
         }
         try {
             $entry = Entry::parse($function, $entered);
         } catch (BadEntry $e) {
-            throw new Refusal('entered', $e->getMessage());
+            throw Refusal::because('entered', $e);
         }
 
-        return ['function' => $name, 'red' => $red, 'black' => $black, 'entered' => $entered, 'value' => $entry->value, 'overload' => $entry->value === null];
+        return [
+            'function' => $name,
+            'red' => $red,
+            'black' => $black,
+            'entered' => $entered,
+            'value' => $entry->value,
+            'overload' => $entry->value === null,
+        ];
     }
 
     /**
@@ -116,11 +138,15 @@ final readonly class Gate
     {
         $on = $standing->powerStillOn();
         if ($on !== []) {
-            throw new Refusal('type', 'Still on: '.implode(', ', $on).'. Switch off every feed and lock it out before proving dead; turning off the disconnect alone does not kill the rest.');
+            throw Refusal::stillOn($on);
         }
-        foreach (['known_before' => 'on a known live source first', 'circuit_dead' => 'on the circuit, line to line and line to ground', 'known_after' => 'on the known source again'] as $step => $what) {
+        foreach ([
+            'known_before' => 'on a known live source first',
+            'circuit_dead' => 'on the circuit, line to line and line to ground',
+            'known_after' => 'on the known source again',
+        ] as $step => $what) {
             if (($data[$step] ?? false) !== true) {
-                throw new Refusal($step, "The proof is not complete: test $what.");
+                throw Refusal::proofIncomplete($step, $what);
             }
         }
 
@@ -135,10 +161,14 @@ final readonly class Gate
     {
         $faults = array_values(array_filter(is_array($data['faults'] ?? null) ? $data['faults'] : [], is_string(...)));
         if ($faults === []) {
-            throw new Refusal('faults', 'A finding names at least one fault.');
+            throw Refusal::noFaultNamed();
         }
+        if (count($faults) > self::FAULTS) {
+            throw Refusal::tooMany('faults', self::FAULTS);
+        }
+        $labels = array_map(fn (string $f): string => $this->model->faults->find($f)->label, $faults);
 
-        return ['faults' => $faults, 'label' => implode(' · or · ', array_map(fn (string $f): string => $this->model->faults->find($f)->label, $faults)), 'cause' => $cause];
+        return ['faults' => $faults, 'label' => implode(' · or · ', $labels), 'cause' => self::short($cause, 'cause', self::CAUSE)];
     }
 
     /**
@@ -150,33 +180,43 @@ final readonly class Gate
         foreach ($before as $earlier) {
             if ($earlier->id === $event && in_array($earlier->type, [EventType::Reading, EventType::Observation], true)) {
                 if (isset($standing->struck[$event])) {
-                    throw new Refusal('event', 'That one is struck out already.');
+                    throw Refusal::struckAlready();
                 }
+                $why = 'Say why it is struck out, so that the record stays honest.';
 
-                return ['event' => $event, 'reason' => self::filled($reason, 'reason', 'Say why it is struck out, so that the record stays honest.')];
+                return ['event' => $event, 'reason' => self::filled($reason, 'reason', self::REASON, $why)];
             }
         }
-        throw new Refusal('event', 'Only a reading or an observation of this call can be struck out.');
+        throw Refusal::notToBeStruck();
     }
 
     /** @return array<string, mixed> */
-    private function close(Standing $standing): array
+    private function close(Standing $standing, string $leftOff): array
     {
         if ($standing->conditions->lifted !== []) {
-            throw new Refusal('type', 'Leads are still lifted: '.implode(', ', $standing->conditions->lifted).'. Land them before closing the call.');
+            throw Refusal::leadsStillLifted($standing->conditions->lifted);
+        }
+        $off = $standing->powerOff();
+        if ($off !== [] && $leftOff === '') {
+            throw Refusal::leftOff($off);
         }
 
-        return [];
+        return $leftOff === '' ? [] : ['left_off' => self::short($leftOff, 'left_off', self::REASON)];
     }
 
     /** @param  array<string, mixed>  $data */
     private static function flag(array $data, string $key): bool
     {
-        return is_bool($data[$key] ?? null) ? $data[$key] : throw new Refusal($key, "\"$key\" must be true or false.");
+        return is_bool($data[$key] ?? null) ? $data[$key] : throw Refusal::notAFlag($key);
     }
 
-    private static function filled(string $text, string $field, string $otherwise): string
+    private static function filled(string $text, string $field, int $most, string $otherwise): string
     {
-        return $text !== '' ? $text : throw new Refusal($field, $otherwise);
+        return $text !== '' ? self::short($text, $field, $most) : throw Refusal::empty($field, $otherwise);
+    }
+
+    private static function short(string $text, string $field, int $most): string
+    {
+        return mb_strlen($text) <= $most ? $text : throw Refusal::tooLong($field, $most);
     }
 }

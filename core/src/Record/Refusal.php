@@ -8,8 +8,128 @@ namespace Levin\Core\Record;
 final class Refusal extends RecordException
 {
     /** @param  string  $field the part of the event it is about */
-    public function __construct(public readonly string $field, string $message)
+    private function __construct(public readonly string $field, string $message)
     {
         parent::__construct($message);
+    }
+
+    /** Something the core itself found wrong with a name or a reading. */
+    public static function because(string $field, \Throwable $why): self
+    {
+        return new self($field, $why->getMessage());
+    }
+
+    public static function closed(): self
+    {
+        return new self('type', 'This call is closed. Reopen it first; nothing was changed.');
+    }
+
+    public static function open(): self
+    {
+        return new self('type', 'This call is open already.');
+    }
+
+    public static function empty(string $field, string $message): self
+    {
+        return new self($field, $message);
+    }
+
+    public static function tooLong(string $field, int $most): self
+    {
+        return new self($field, "\"$field\" is longer than $most characters. Shorten it; nothing was changed.");
+    }
+
+    public static function tooMany(string $field, int $most): self
+    {
+        return new self($field, "\"$field\" lists more than $most. Shorten it; nothing was changed.");
+    }
+
+    public static function notAFlag(string $field): self
+    {
+        return new self($field, "\"$field\" must be true or false.");
+    }
+
+    /** @param  list<string>  $choices  what can be seen of the part */
+    public static function notSeen(string $part, string $seen, array $choices): self
+    {
+        return new self('seen', $choices === []
+            ? "There is nothing to see of $part."
+            : "\"$seen\" is not something $part can do. Choose one of: ".implode(', ', $choices).'.');
+    }
+
+    /** @param  list<string>  $lifted  wires */
+    public static function powerOnLiftedLeads(array $lifted): self
+    {
+        return new self('value', 'Leads are lifted: '.implode(', ', $lifted).'. Land them before power comes back.');
+    }
+
+    public static function leadOnLiveCircuit(): self
+    {
+        return new self('wire', 'Leads are lifted and landed on a dead circuit only. Prove it dead first.');
+    }
+
+    /** @param  list<string>  $functions  those there are */
+    public static function unknownFunction(string $name, array $functions): self
+    {
+        return new self('function', "There is no meter function \"$name\" here. Choose one of: ".implode(', ', $functions).'.');
+    }
+
+    public static function onePointTwice(): self
+    {
+        return new self('black', 'Both probes are on the same point. Put them on two.');
+    }
+
+    public static function deadTestOnLiveCircuit(): self
+    {
+        return new self(
+            'function',
+            'This circuit is not proved dead. Never put a meter on ohms, continuity or capacitance across a circuit that may be live: '
+            .'switch off, lock out, then prove it dead (tester on a known source, on the circuit, on the source again).',
+        );
+    }
+
+    /** @param  list<string>  $on  labels of switches */
+    public static function stillOn(array $on): self
+    {
+        return new self(
+            'type',
+            'Still on: '.implode(', ', $on).'. Switch off every feed and lock it out before proving dead; '
+            .'turning off the disconnect alone does not kill the rest.',
+        );
+    }
+
+    public static function proofIncomplete(string $step, string $what): self
+    {
+        return new self($step, "The proof is not complete: test $what.");
+    }
+
+    public static function noFaultNamed(): self
+    {
+        return new self('faults', 'A finding names at least one fault.');
+    }
+
+    public static function struckAlready(): self
+    {
+        return new self('event', 'That one is struck out already.');
+    }
+
+    public static function notToBeStruck(): self
+    {
+        return new self('event', 'Only a reading or an observation of this call can be struck out.');
+    }
+
+    /** @param  list<string>  $lifted  wires */
+    public static function leadsStillLifted(array $lifted): self
+    {
+        return new self('type', 'Leads are still lifted: '.implode(', ', $lifted).'. Land them before closing the call.');
+    }
+
+    /** @param  list<string>  $off  labels of switches */
+    public static function leftOff(array $off): self
+    {
+        return new self(
+            'left_off',
+            'The power is off: '.implode(', ', $off).'. Switch it on again, or say why it stays off and who knows of it.',
+        );
     }
 }

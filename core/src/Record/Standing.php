@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Record;
 
 use Levin\Core\Circuit\Circuit;
+use Levin\Core\Circuit\Condition;
 use Levin\Core\Circuit\Conditions;
 use Levin\Core\Diagnosis\Evidence;
 use Levin\Core\Diagnosis\Observation;
@@ -58,7 +59,13 @@ final readonly class Standing
                     $evidence[$event->id] = new Observation($event->text('part'), $event->text('seen'), $conditions);
                     break;
                 case EventType::Reading:
-                    $evidence[$event->id] = new Reading(MeterFunction::from($event->text('function')), $event->text('red'), $event->text('black'), $event->number('value'), $conditions);
+                    $evidence[$event->id] = new Reading(
+                        MeterFunction::from($event->text('function')),
+                        $event->text('red'),
+                        $event->text('black'),
+                        $event->number('value'),
+                        $conditions,
+                    );
                     $place = $circuit->partAt($event->text('red'))->place;
                     break;
                 case EventType::Strike:
@@ -70,6 +77,8 @@ final readonly class Standing
                     break;
                 case EventType::Reopened:
                     $closed = false;
+                    // who knows who was there meanwhile
+                    $dead = false;
                     break;
                 case EventType::Note:
                 case EventType::Finding:
@@ -83,13 +92,28 @@ final readonly class Standing
     /** @return list<string> labels of the power switches that are still on */
     public function powerStillOn(): array
     {
-        $on = [];
+        return $this->power(static fn (Condition $c, bool $on): bool => $on);
+    }
+
+    /** @return list<string> labels of the power switches that are off and should be on */
+    public function powerOff(): array
+    {
+        return $this->power(static fn (Condition $c, bool $on): bool => $c->default && ! $on);
+    }
+
+    /**
+     * @param  callable(Condition, bool): bool  $which
+     * @return list<string> labels
+     */
+    private function power(callable $which): array
+    {
+        $labels = [];
         foreach ($this->circuit->conditions as $condition) {
-            if ($condition->power && $this->conditions->isOn($condition->name)) {
-                $on[] = $condition->label;
+            if ($condition->power && $which($condition, $this->conditions->isOn($condition->name))) {
+                $labels[] = $condition->label;
             }
         }
 
-        return $on;
+        return $labels;
     }
 }

@@ -49,7 +49,19 @@ it('settles under conditions and faults', function (): void {
 
 it('reads a meter', function (): void {
     expect(trim(levin('meter', Unit::COOLING, 'vac', 'HP.1', 'HP.2', '-f', 'HP:open')[1]))->toBe('26.67 V')
-        ->and(levinJson('meter', Unit::COOLING, 'ohms', 'CC.A', 'CC.B', '-w', 'outdoor_breaker=off', '-w', 'indoor_breaker=off', '-w', 'lifted=w24'))->toMatchArray(['value' => 12, 'unit' => 'Ω', 'overload' => false])
+        ->and(levinJson(
+            'meter',
+            Unit::COOLING,
+            'ohms',
+            'CC.A',
+            'CC.B',
+            '-w',
+            'outdoor_breaker=off',
+            '-w',
+            'indoor_breaker=off',
+            '-w',
+            'lifted=w24',
+        ))->toMatchArray(['value' => 12, 'unit' => 'Ω', 'overload' => false])
         ->and(levin('meter', Unit::COOLING, 'ohms', 'CC.A', 'CC.B')[0])->toBe(1);
 });
 
@@ -88,19 +100,53 @@ it('runs a unit through time after a script, for people and as JSON', function (
 });
 
 it('runs without a script for a time, and refuses a time it cannot read', function (): void {
-    expect(levin('run', CIRCUITS.'air-handler-electric.yaml', '--for', '10 min', '-f', 'IBM:module-dead')[1])->toContain('It goes round every')
+    expect(levin('run', CIRCUITS.'air-handler-electric.yaml', '--for', '10 min', '-f', 'IBM:module-dead')[1])->toContain(
+        'It goes round every',
+    )
         ->and(levin('run', CIRCUITS.'air-handler-electric.yaml', '--for', 'ages')[0])->toBe(1);
 });
 
 it('clamps wires and tests insulation, and says what it needs', function (): void {
     expect(trim(levin('meter', CIRCUITS.'rooftop-460.yaml', 'amps', 'w17', 'w18', 'w19')[1]))->toStartWith('0.0')
         ->and(levinJson('meter', CIRCUITS.'split-cooling.yaml', 'amps', 'w24', '--turns', '10')['display'])->toEndWith('A')
-        ->and(levin('meter', CIRCUITS.'split-cooling.yaml', 'megohms', 'COMP.R', 'GND.1', '-w', 'outdoor_breaker=off', '-w', 'indoor_breaker=off')[1])->toContain('Ω')
-        ->and(levin('meter', CIRCUITS.'split-cooling.yaml', 'megohms', 'COMP.R', 'GND.1', '--volts', '2500')[1])->toContain('250, 500 and 1000')
+        ->and(levin(
+            'meter',
+            CIRCUITS.'split-cooling.yaml',
+            'megohms',
+            'COMP.R',
+            'GND.1',
+            '-w',
+            'outdoor_breaker=off',
+            '-w',
+            'indoor_breaker=off',
+        )[1])->toContain('Ω')
+        ->and(levin(
+            'meter',
+            CIRCUITS.'split-cooling.yaml',
+            'megohms',
+            'COMP.R',
+            'GND.1',
+            '--volts',
+            '2500',
+        )[1])->toContain('250, 500 and 1000')
         ->and(levin('meter', CIRCUITS.'split-cooling.yaml', 'vac', 'CC.A')[1])->toContain('takes two points')
         ->and(levin('meter', CIRCUITS.'split-cooling.yaml', 'watts', 'CC.A', 'CC.B')[1])->toContain('no meter function')
         ->and(levin('meter', CIRCUITS.'split-cooling.yaml', 'amps', 'w24', '--turns', 'x')[0])->toBe(2)
-        ->and(levin('meter', CIRCUITS.'split-cooling.yaml', 'ohms', 'CC.A', 'CC.B', '--celsius', '60', '-w', 'outdoor_breaker=off', '-w', 'indoor_breaker=off', '-w', 'lifted=w24')[1])->toContain('at 25 °C');
+        ->and(levin(
+            'meter',
+            CIRCUITS.'split-cooling.yaml',
+            'ohms',
+            'CC.A',
+            'CC.B',
+            '--celsius',
+            '60',
+            '-w',
+            'outdoor_breaker=off',
+            '-w',
+            'indoor_breaker=off',
+            '-w',
+            'lifted=w24',
+        )[1])->toContain('at 25 °C');
 });
 
 it('says of a circuit that chatters what moves and how fast', function (): void {

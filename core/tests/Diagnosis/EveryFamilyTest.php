@@ -23,14 +23,23 @@ it('follows its own advice to a hidden fault in a unit of every family', functio
             $evidence[] = new Observation($test->red, $there->observed($test->red), $test->conditions);
         } else {
             $shown = (new Meter($unit->settler))->read($test->function, $test->red, $test->black, $there);
-            $evidence[] = new Reading($test->function, $test->red, $test->black, $shown->overload ? null : $shown->value, $test->conditions);
+            $evidence[] = new Reading(
+                $test->function,
+                $test->red,
+                $test->black,
+                $shown->overload ? null : $shown->value,
+                $test->conditions,
+            );
         }
         $assessment = $investigation->assess($evidence, $now, false, null);
     }
     expect($assessment->found()?->faults ?? [])->toContain($fault)
         ->and(count($evidence))->toBeLessThanOrEqual(10);
 })->with([
-    ['gas-furnace', 'HSI:cracked'], ['gas-furnace', 'FS:dirty'], ['gas-furnace', 'PS:open'], ['gas-furnace', 'FU:blown'], ['gas-furnace', 'IFC:inducer-open'], ['gas-furnace', 'w26:open'],
+    ['gas-furnace', 'HSI:cracked'], ['gas-furnace', 'FS:dirty'], ['gas-furnace', 'PS:open'], ['gas-furnace', 'FU:blown'], [
+        'gas-furnace',
+        'IFC:inducer-open',
+    ], ['gas-furnace', 'w26:open'],
     ['heat-pump', 'DB:compressor-open'], ['heat-pump', 'CAP:fan-open'], ['heat-pump', 'BR:contact-burnt'],
     ['air-handler-electric', 'IBM:module-dead'], ['air-handler-electric', 'LNK1:tripped'], ['air-handler-electric', 'SEQ:heater-open'],
     ['freezer-pump-down', 'DT:f-burnt'], ['freezer-pump-down', 'HPC:open'],
@@ -38,17 +47,27 @@ it('follows its own advice to a hidden fault in a unit of every family', functio
     ['rooftop-460', 'DISC:fuse2-blown'],
 ]);
 
-it('does not believe a µF reading an order of magnitude off: the decimal place, the range or the contact; read again (common practice, no published source)', function (): void {
-    $unit = Unit::cooling();
-    $dead = $unit->off()->lifting(['w12', 'w13', 'w14']);
-    $capacitor = fn (float $farads): Reading => new Reading(Levin\Core\Meter\MeterFunction::Capacitance, 'CAP.C', 'CAP.HERM', $farads, $dead);
-    $herm = fn (array $evidence): float => array_sum(array_map(
-        fn ($group): float => array_filter($group->faults, fn (string $f): bool => str_starts_with($f, 'CAP:herm')) === [] ? 0.0 : $group->probability,
-        $unit->investigation()->assess($evidence, $dead, true, 'outdoor')->groups,
-    ));
-    $off = $unit->investigation()->assess([$capacitor(4e-6)], $dead, true, 'outdoor');
-    expect($off->found())->toBeNull()
-        // sixty percent of its value is a weak capacitor; a tenth of it is a slip, and the second reading says so
-        ->and($herm([$capacitor(24e-6)]))->toBeGreaterThan(0.9)
-        ->and($herm([$capacitor(4e-6), $capacitor(40e-6)]))->toBeLessThan(0.05);
-});
+it('does not believe a µF reading an order of magnitude off: the decimal place, the range or the contact; read again (common '
+    .'practice, no published source)', function (): void {
+        $unit = Unit::cooling();
+        $dead = $unit->off()->lifting(['w12', 'w13', 'w14']);
+        $capacitor = fn (float $farads): Reading => new Reading(
+            Levin\Core\Meter\MeterFunction::Capacitance,
+            'CAP.C',
+            'CAP.HERM',
+            $farads,
+            $dead,
+        );
+        $herm = fn (array $evidence): float => array_sum(array_map(
+            fn ($group): float => array_filter(
+                $group->faults,
+                fn (string $f): bool => str_starts_with($f, 'CAP:herm'),
+            ) === [] ? 0.0 : $group->probability,
+            $unit->investigation()->assess($evidence, $dead, true, 'outdoor')->groups,
+        ));
+        $off = $unit->investigation()->assess([$capacitor(4e-6)], $dead, true, 'outdoor');
+        expect($off->found())->toBeNull()
+            // sixty percent of its value is a weak capacitor; a tenth of it is a slip, and the second reading says so
+            ->and($herm([$capacitor(24e-6)]))->toBeGreaterThan(0.9)
+            ->and($herm([$capacitor(4e-6), $capacitor(40e-6)]))->toBeLessThan(0.05);
+    });

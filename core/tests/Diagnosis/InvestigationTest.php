@@ -21,7 +21,11 @@ function trial(Unit $unit, Investigation $investigation, string $fault, int $mos
 {
     $now = $unit->conditions();
     $hidden = $unit->settle($now, [$fault]);
-    $evidence = [new Observation('IBM', $hidden->observed('IBM'), $now), new Observation('OFM', $hidden->observed('OFM'), $now), new Observation('COMP', $hidden->observed('COMP'), $now)];
+    $evidence = [
+        new Observation('IBM', $hidden->observed('IBM'), $now),
+        new Observation('OFM', $hidden->observed('OFM'), $now),
+        new Observation('COMP', $hidden->observed('COMP'), $now),
+    ];
     $place = 'outdoor';
     for ($tests = 0; ; $tests++) {
         $assessment = $investigation->assess($evidence, $now, false, $place);
@@ -36,7 +40,13 @@ function trial(Unit $unit, Investigation $investigation, string $fault, int $mos
             $evidence[] = new Observation($next->test->red, $there->observed($next->test->red), $conditions);
         } else {
             $shown = (new Meter($unit->settler))->read($next->test->function, $next->test->red, $next->test->black, $there);
-            $evidence[] = new Reading($next->test->function, $next->test->red, $next->test->black, $shown->overload ? null : $shown->value, $conditions);
+            $evidence[] = new Reading(
+                $next->test->function,
+                $next->test->red,
+                $next->test->black,
+                $shown->overload ? null : $shown->value,
+                $conditions,
+            );
             $place = $unit->model()->circuit->partAt($next->test->red)->place;
         }
     }
@@ -94,7 +104,12 @@ it('proves by good readings only: what lies beyond the fault stays unproved', fu
     $investigation = $unit->investigation();
     $good = $investigation->assess([new Reading(MeterFunction::VoltsAc, 'LV.Y', 'LV.C', 26.3, $now)], $now, false, null);
     expect($good->proved)->toContain('T1')->toContain('FU3')->not->toContain('COMP')->not->toContain('LP');
-    $bad = $investigation->assess([new Observation('OFM', 'silent', $now), new Reading(MeterFunction::VoltsAc, 'LP.1', 'LP.2', 26.7, $now)], $now, false, null);
+    $bad = $investigation->assess(
+        [new Observation('OFM', 'silent', $now), new Reading(MeterFunction::VoltsAc, 'LP.1', 'LP.2', 26.7, $now)],
+        $now,
+        false,
+        null,
+    );
     expect($bad->proved)->toBe([]);
 });
 
@@ -112,7 +127,12 @@ it('keeps a suspect alive after one mistaken reading and says when nothing singl
     expect($sound->groups[0]->faults)->toContain('HP:open')
         ->and($shaken->groups[0]->faults)->toContain('HP:open')
         ->and($sound->contradiction)->toBeFalse();
-    $broken = $investigation->assess([...$readings, $wrong, new Reading(MeterFunction::VoltsAc, 'CC.A', 'CC.B', 26.4, $now), new Reading(MeterFunction::VoltsAc, 'CC.L1', 'CC.L2', 0.0, $now)], $now, false, null);
+    $broken = $investigation->assess([
+        ...$readings,
+        $wrong,
+        new Reading(MeterFunction::VoltsAc, 'CC.A', 'CC.B', 26.4, $now),
+        new Reading(MeterFunction::VoltsAc, 'CC.L1', 'CC.L2', 0.0, $now),
+    ], $now, false, null);
     expect($broken->contradiction)->toBeTrue();
 });
 

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
+use Levin\Core\Circuit\WireGauge;
 use Levin\Core\File\CircuitReader;
 use Levin\Core\File\InvalidCircuit;
-use Levin\Core\Circuit\WireGauge;
 use Levin\Core\Parts\Catalogue;
 use Levin\Core\Tests\Support\Unit;
 
@@ -44,14 +44,22 @@ it('names file, line, part and remedy', function (string $from, string $to, arra
 })->with([
     'unknown kind' => ['kind: contactor-1p', 'kind: contactor-1q', ['CC', 'There is no kind "contactor-1q"', 'Did you mean contactor-1p?']],
     'unknown key' => ['levin: 1', "levin: 1\ncolor: red", ['Unknown key color', 'never ignored']],
-    'unknown plate value' => ['coil_ohms: 12', 'coil_ohm: 12', ['CC', 'unknown value "coil_ohm"', 'Did you mean coil_ohms?', 'lacks coil_ohms']],
+    'unknown plate value' => [
+        'coil_ohms: 12',
+        'coil_ohm: 12',
+        ['CC', 'unknown value "coil_ohm"', 'Did you mean coil_ohms?', 'lacks coil_ohms'],
+    ],
     'plate out of range' => ['amps: 40', 'amps: 4000', ['CB1', 'amps is 4000', 'from 5 to 400 A']],
     'plate of the wrong type' => ['amps: 40', 'amps: forty', ['CB1', 'amps is "forty"']],
     'missing part key' => ['place: wall, plate', 'plate', ['parts.TST', 'lacks place']],
     'no such point' => ['from: HP.2', 'from: HP.3', ['wire w23', 'There is no point HP.3', 'Did you mean HP.1?']],
     'no such place' => ['place: wall', 'place: roof', ['TST', '"roof"', 'Use one of: panel']],
     'no such condition' => ['y_called_by: call_cool', 'y_called_by: call_cold', ['TST', '"call_cold"', 'call_cool']],
-    'nothing wired' => ["  w23: { from: HP.2, to: LP.1, colour: pink, gauge: 18, length: 0.6 }\n", '', ['HP', 'Nothing is wired to HP.2', 'Nothing is wired to LP.1']],
+    'nothing wired' => [
+        "  w23: { from: HP.2, to: LP.1, colour: pink, gauge: 18, length: 0.6 }\n",
+        '',
+        ['HP', 'Nothing is wired to HP.2', 'Nothing is wired to LP.1'],
+    ],
     'wire to itself' => ['from: HP.2, to: LP.1', 'from: HP.2, to: HP.2', ['wire w23', 'same point']],
     'no such gauge' => ['colour: pink, gauge: 18', 'colour: pink, gauge: 17', ['wires.w23.gauge', 'not one of those allowed']],
     'contradicting plate' => ['lra: 73', 'lra: 400', ['COMP', 'contradict each other', 'Read the plate again']],
@@ -71,7 +79,14 @@ it('says when there is no such file', function (): void {
 it('takes wire resistance from the table', function (WireGauge $gauge, float $ohmsPerThousandFeet): void {
     // NEC chapter 9 table 8, stranded uncoated copper, Ω per 1000 ft (from memory)
     expect($gauge->ohmsPerMetre() * 304.8)->toEqualWithDelta($ohmsPerThousandFeet, 0.01 * $ohmsPerThousandFeet);
-})->with([[WireGauge::Awg18, 7.95], [WireGauge::Awg14, 3.14], [WireGauge::Awg12, 1.98], [WireGauge::Awg10, 1.24], [WireGauge::Awg8, 0.778], [WireGauge::Awg6, 0.491]]);
+})->with([
+    [WireGauge::Awg18, 7.95],
+    [WireGauge::Awg14, 3.14],
+    [WireGauge::Awg12, 1.98],
+    [WireGauge::Awg10, 1.24],
+    [WireGauge::Awg8, 0.778],
+    [WireGauge::Awg6, 0.491],
+]);
 
 it('documents every kind', function (): void {
     $docs = (string) file_get_contents(__DIR__.'/../../../docs/circuit-file.md');

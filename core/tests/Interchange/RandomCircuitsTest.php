@@ -12,7 +12,8 @@ use Symfony\Component\Yaml\Yaml;
 /**
  * The current every element pushes into every node, and the power every element takes.
  *
- * @return array{array<int, array{float, float}>, float, float} residual by node, largest current, sum of complex power's real part over supply power
+ * @return array{array<int, array{float, float}>, float, float} residual by node, largest current, sum of complex power's real
+ *         part over supply power
  */
 function balance(Settled $settled): array
 {
@@ -115,7 +116,10 @@ it('reads the same in whatever order the file lists its parts and wires', functi
     }
     [$one, $other] = [Unit::fromText($yaml), Unit::fromText(Yaml::dump($data, 8, 2, Yaml::DUMP_OBJECT_AS_MAP))];
     foreach ($one->model()->circuit->points() as $point) {
-        expect($other->with()->at($point)->minus($one->with()->at($point))->abs())->toBeLessThan(1e-6 * max(1.0, $one->with()->at($point)->abs()), $point);
+        expect($other->with()->at($point)->minus($one->with()->at($point))->abs())->toBeLessThan(
+            1e-6 * max(1.0, $one->with()->at($point)->abs()),
+            $point,
+        );
     }
 })->with([2, 5, 14, 33, 52, 61]);
 

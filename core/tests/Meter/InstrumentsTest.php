@@ -3,22 +3,23 @@
 declare(strict_types=1);
 
 use Levin\Core\Meter\BadEntry;
-use Levin\Core\Meter\Entry;
 use Levin\Core\Meter\Clamped;
+use Levin\Core\Meter\Entry;
 use Levin\Core\Meter\Meter;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Tests\Support\Unit;
 
 // The clamp, the insulation tester, low impedance and direct volts.
 
-it('reads insulation in megohms, tells it at 40 °C and says to discharge (IEEE 43-2013: halves for each 10 °C, from memory)', function (): void {
-    $unit = Unit::cooling();
-    $off = $unit->settle($unit->off()->lifting(['w10', 'w11', 'w12']), ['COMP:leaky=80000000']);
-    $reading = (new Meter($unit->settler))->insulation('COMP.R', 'GND.1', $off, 500, 20);
-    expect($reading->value)->toEqualWithDelta(80e6, 1e6)
-        ->and($reading->display())->toBe('80.0 MΩ')
-        ->and(implode(' ', $reading->warnings))->toContain('At 40 °C that is 20.0')->toContain('Discharge')->toContain('vacuum');
-});
+it('reads insulation in megohms, tells it at 40 °C and says to discharge (IEEE 43-2013: halves for each 10 °C, from '
+    .'memory)', function (): void {
+        $unit = Unit::cooling();
+        $off = $unit->settle($unit->off()->lifting(['w10', 'w11', 'w12']), ['COMP:leaky=80000000']);
+        $reading = (new Meter($unit->settler))->insulation('COMP.R', 'GND.1', $off, 500, 20);
+        expect($reading->value)->toEqualWithDelta(80e6, 1e6)
+            ->and($reading->display())->toBe('80.0 MΩ')
+            ->and(implode(' ', $reading->warnings))->toContain('At 40 °C that is 20.0')->toContain('Discharge')->toContain('vacuum');
+    });
 
 it('reads a good winding in gigohms, a grounded one at nothing, and warns of 1000 V', function (): void {
     $unit = Unit::cooling();
@@ -26,7 +27,9 @@ it('reads a good winding in gigohms, a grounded one at nothing, and warns of 100
     $lifted = $unit->off()->lifting(['w10', 'w11', 'w12']);
     expect($meter->insulation('COMP.R', 'GND.1', $unit->settle($lifted))->display())->toContain('GΩ')
         ->and($meter->insulation('COMP.R', 'GND.1', $unit->settle($lifted, ['COMP:grounded']))->value)->toBeLessThan(1e4)
-        ->and(implode(' ', $meter->insulation('COMP.R', 'GND.1', $unit->settle($lifted), 1000)->warnings))->toContain('1000 V is more than the 500 V');
+        ->and(implode(' ', $meter->insulation('COMP.R', 'GND.1', $unit->settle($lifted), 1000)->warnings))->toContain(
+            '1000 V is more than the 500 V',
+        );
 });
 
 it('refuses an insulation test on a live circuit and through electronics', function (): void {
@@ -35,7 +38,9 @@ it('refuses an insulation test on a live circuit and through electronics', funct
     $live = $meter->insulation('IBM.L1', 'GND.1', $unit->with());
     $through = $meter->insulation('IBM.L1', 'IBM.L2', $unit->settle($unit->off()->removing(['PL'])));
     expect($live->valid)->toBeFalse()->and(implode(' ', $live->warnings))->toContain('live circuit')
-        ->and($through->valid)->toBeFalse()->and(implode(' ', $through->warnings))->toContain('never an insulation test through electronics')
+        ->and($through->valid)->toBeFalse()->and(implode(' ', $through->warnings))->toContain(
+            'never an insulation test through electronics',
+        )
         ->and($through->display())->toBe('not taken');
 });
 

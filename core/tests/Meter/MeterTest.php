@@ -42,7 +42,12 @@ it('is spoiled by a path in parallel until the part is isolated', function (): v
 it('measures a capacitor alone and says when something spoils it', function (): void {
     $unit = Unit::cooling();
     $isolated = $unit->off()->lifting(['w12', 'w15']);
-    $read = fn (string ...$faults) => $unit->read(MeterFunction::Capacitance, 'CAP.C', 'CAP.HERM', $unit->settle($isolated, array_values($faults)));
+    $read = fn (string ...$faults) => $unit->read(
+        MeterFunction::Capacitance,
+        'CAP.C',
+        'CAP.HERM',
+        $unit->settle($isolated, array_values($faults)),
+    );
     $inCircuit = $unit->read(MeterFunction::Capacitance, 'CAP.C', 'CAP.HERM', $unit->settle($unit->off()));
     expect($read()->display())->toBe('40.00 µF')
         ->and($read('CAP:herm-weak')->display())->toBe('24.00 µF')
@@ -73,7 +78,11 @@ it('loads a floating conductor with its 10 MΩ so that a ghost does not pass for
     expect($unit->volts('LV.Y', 'LV.C', $cut))->toBeLessThan(1.0);
 });
 
-it('shows readings on the range an autoranging 6000-count meter takes', function (MeterFunction $function, float $value, string $shown): void {
+it('shows readings on the range an autoranging 6000-count meter takes', function (
+    MeterFunction $function,
+    float $value,
+    string $shown,
+): void {
     expect(Display::format($function, $value))->toBe($shown);
 })->with([
     [MeterFunction::VoltsAc, 26.4349, '26.43 V'],

@@ -25,7 +25,10 @@ it('divides a voltage over two resistors', function (): void {
 it('reads nothing across a balanced bridge and the textbook value across an unbalanced one', function (): void {
     // Wheatstone bridge: the detector sees V·(R2/(R1+R2) − R4/(R3+R4)) unloaded (standard circuit theory)
     $bridge = fn (float $r4): float => (function () use ($r4): float {
-        [$re] = network(3, [[0, -1, 1e6, 0], [0, 1, 1 / 100, 0], [1, -1, 1 / 200, 0], [0, 2, 1 / 300, 0], [2, -1, 1 / $r4, 0]])->solve([0 => 12e6]);
+        [$re] = network(
+            3,
+            [[0, -1, 1e6, 0], [0, 1, 1 / 100, 0], [1, -1, 1 / 200, 0], [0, 2, 1 / 300, 0], [2, -1, 1 / $r4, 0]],
+        )->solve([0 => 12e6]);
 
         return $re[1] - $re[2];
     })();
@@ -52,7 +55,11 @@ it('sees a transformer load through the square of the ratio', function (): void 
     $d = $z11->times($z22)->minus($z12->times($z12))->inverse();
     $y = [$z22->times($d), $z12->times($d)->scaled(-1), $z12->times($d)->scaled(-1), $z11->times($d)];
     $topology = Topology::of(2, [new Branch([0, -1, 1, -1]), new Branch([1, -1])]);
-    $f = new Factorisation($topology, [...array_map(fn (Complex $c): float => $c->re, $y), 1 / 8], [...array_map(fn (Complex $c): float => $c->im, $y), 0.0]);
+    $f = new Factorisation(
+        $topology,
+        [...array_map(fn (Complex $c): float => $c->re, $y), 1 / 8],
+        [...array_map(fn (Complex $c): float => $c->im, $y), 0.0],
+    );
     expect($f->impedanceBetween(0, -1)->re)->toEqualWithDelta(800.1, 0.01);
 });
 

@@ -16,7 +16,11 @@ it('says so when a relay shorts its own coil out and never settles', function ()
         places: { bench: { label: bench, minutes: 0 } }
         parts:
           SUP: { kind: supply-split-phase, label: Supply, place: bench }
-          T1: { kind: transformer, label: Transformer, place: bench, plate: { primary_volts: 240, va: 40, primary_ohms: 48, secondary_ohms: 0.65 } }
+          T1:
+            kind: transformer
+            label: Transformer
+            place: bench
+            plate: { primary_volts: 240, va: 40, primary_ohms: 48, secondary_ohms: 0.65 }
           LAMP: { kind: heater, label: Ballast, place: bench, plate: { volts: 24, watts: 100 } }
           K: { kind: relay-spst, label: Relay, place: bench, plate: { coil_volts: 24, coil_ohms: 17, sealed_va: 5, inrush_va: 11 } }
         wires:

@@ -9,13 +9,24 @@ use Levin\Core\Tests\Support\Unit;
 // What someone does to a unit while it runs, and what time does.
 
 it('follows leads lifted and landed, fuses pulled and put back', function (): void {
-    $run = Unit::cooling()->run("until: 60 s\nevents:\n  - { at: 10 s, lift: [w24] }\n  - { at: 20 s, land: [w24] }\n  - { at: 30 s, remove: [FU1] }\n  - { at: 40 s, restore: [FU1] }\n");
+    $run = Unit::cooling()->run(
+        <<<'YAML'
+            until: 60 s
+            events:
+              - { at: 10 s, lift: [w24] }
+              - { at: 20 s, land: [w24] }
+              - { at: 30 s, remove: [FU1] }
+              - { at: 40 s, restore: [FU1] }
+            YAML,
+    );
     expect($run->when('CC', 'dropped out'))->toEqualWithDelta(10, 0.01)
         ->and($run->when('CC', 'pulled in', 11))->toEqualWithDelta(20, 0.01)
         ->and($run->when('COMP', 'silent', 25) ?? $run->when('COMP', 'hums', 25))->toEqualWithDelta(30, 0.01)
         ->and($run->when('COMP', 'runs', 31))->toEqualWithDelta(40, 0.01)
         ->and($run->finished)->toBeTrue()
-        ->and(array_merge(...array_map(fn ($h): array => $h->done, $run->happenings)))->toBe(['lift w24', 'land w24', 'remove FU1', 'restore FU1']);
+        ->and(array_merge(...array_map(fn ($h): array => $h->done, $run->happenings)))->toBe(
+            ['lift w24', 'land w24', 'remove FU1', 'restore FU1'],
+        );
 });
 
 it('reaches a quantity after the time its lag says, and the switch with it', function (): void {
@@ -39,7 +50,11 @@ it('keeps a timer that stands without power, and its place on the dial', functio
 });
 
 it('says when a relay that breaks its own coil chatters, with the beat of its armature', function (): void {
-    $unit = Rig::of('supply-single-phase, volts: 26, source_ohms: 0.01', ['K' => 'relay-spdt, coil_volts: 24, coil_ohms: 15, sealed_va: 6, inrush_va: 14'], [['SUP.L', 'K.C'], ['K.NC', 'K.A'], ['K.B', 'SUP.N']]);
+    $unit = Rig::of(
+        'supply-single-phase, volts: 26, source_ohms: 0.01',
+        ['K' => 'relay-spdt, coil_volts: 24, coil_ohms: 15, sealed_va: 6, inrush_va: 14'],
+        [['SUP.L', 'K.C'], ['K.NC', 'K.A'], ['K.B', 'SUP.N']],
+    );
     $settled = $unit->with();
     expect($settled->chattering)->toBe(['K'])->and($settled->chatterPeriod)->toBeGreaterThan(0.01)->toBeLessThan(0.1)
         ->and($unit->run('until: 1 s')->happenings[0]->chattering)->toBe(['K']);
@@ -54,11 +69,16 @@ it('does the same twice, and the same whatever is asked in between', function ()
     $one = $unit->run('until: 10 min', ['FS:dirty']);
     $unit->with('IND:seized');
     $other = $unit->run('until: 10 min', ['FS:dirty']);
-    expect(array_map(fn ($h): array => [$h->at, $h->moved], $other->happenings))->toBe(array_map(fn ($h): array => [$h->at, $h->moved], $one->happenings));
+    expect(array_map(fn ($h): array => [$h->at, $h->moved], $other->happenings))->toBe(
+        array_map(fn ($h): array => [$h->at, $h->moved], $one->happenings),
+    );
 });
 
 it('does not pass over a jumper put on in the middle of a run', function (): void {
     $start = Unit::cooling()->run("until: 5 s\nstart: { call_cool: off, jumper: TST.R~TST.Y }\n");
     expect($start->end->observed('COMP'))->toBe('runs')
-        ->and(fn () => Unit::cooling()->run("until: 5 s\nevents: [{ at: 1 s, set: { jumper: TST.R~TST.Y } }]\n"))->toThrow(DomainException::class, 'from the start of a run');
+        ->and(fn () => Unit::cooling()->run("until: 5 s\nevents: [{ at: 1 s, set: { jumper: TST.R~TST.Y } }]\n"))->toThrow(
+            DomainException::class,
+            'from the start of a run',
+        );
 });

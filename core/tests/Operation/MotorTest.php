@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use Levin\Core\Network\Complex;
-use Levin\Core\Parts\PlateContradiction;
 use Levin\Core\Parts\Machines\TwoWindingMotor;
+use Levin\Core\Parts\PlateContradiction;
 
 /** @return array{Complex, Complex} run and auxiliary current at rated voltage with a capacitor in the auxiliary */
 function motorCurrents(TwoWindingMotor $motor, float $volts, float $microfarads, float $slip): array
@@ -38,11 +38,12 @@ it('has no starting torque without its start winding (double revolving field the
         ->and((new Complex(240))->over($z11)->abs())->toEqualWithDelta(73, 0.03 * 73);
 });
 
-it('puts more than line voltage on a run capacitor, which is why they are marked 370 and 440 V (common practice, no published source)', function (): void {
-    $motor = TwoWindingMotor::fromPlate(240, 60, 14.1, 73, 0.72, 1.9, 40e-6, 1.25);
-    [, $aux] = motorCurrents($motor, 240, 40, $motor->slip);
-    expect($aux->abs() / (2 * M_PI * 60 * 40e-6))->toBeGreaterThan(300)->toBeLessThan(440);
-});
+it('puts more than line voltage on a run capacitor, which is why they are marked 370 and 440 V (common practice, no published '
+    .'source)', function (): void {
+        $motor = TwoWindingMotor::fromPlate(240, 60, 14.1, 73, 0.72, 1.9, 40e-6, 1.25);
+        [, $aux] = motorCurrents($motor, 240, 40, $motor->slip);
+        expect($aux->abs() / (2 * M_PI * 60 * 40e-6))->toBeGreaterThan(300)->toBeLessThan(440);
+    });
 
 it('refuses a plate that contradicts itself', function (array $plate, string $message): void {
     expect(fn () => TwoWindingMotor::fromPlate(...$plate))->toThrow(PlateContradiction::class, $message);

@@ -5,9 +5,9 @@ declare(strict_types=1);
 use Levin\Core\Circuit\Part;
 use Levin\Core\Circuit\WireGauge;
 use Levin\Core\Network\Complex;
-use Levin\Core\Parts\Sensors\Thermistor;
 use Levin\Core\Parts\Machines\ThreePhaseMotor;
 use Levin\Core\Parts\Machines\Unbalance;
+use Levin\Core\Parts\Sensors\Thermistor;
 use Levin\Core\Tests\Support\Unit;
 
 // Published cases; the source stands beside each. All values from memory of the source named.
@@ -15,9 +15,35 @@ use Levin\Core\Tests\Support\Unit;
 /** A three-phase motor on a wye supply through short heavy wires. */
 function bench(string $plate, string $supply = 'volts: 460, source_ohms: 0.001', string $kind = 'motor-three-phase'): Unit
 {
-    $wires = implode("\n", array_map(fn (int $n): string => "  w$n: { from: SUP.L$n, to: SW.L$n, colour: black, gauge: 4, length: 0.1 }\n  m$n: { from: SW.T$n, to: M.T$n, colour: black, gauge: 4, length: 0.1 }", [1, 2, 3]));
+    $wires = implode(
+        "\n",
+        array_map(
+            fn (int $n): string => "  w$n: { from: SUP.L$n, to: SW.L$n, colour: black, gauge: 4, length: 0.1 }\n  m$n: "
+                ."{ from: SW.T$n, to: M.T$n, colour: black, gauge: 4, length: 0.1 }",
+            [1, 2, 3],
+        ),
+    );
 
-    return Unit::fromText("levin: 1\nid: bench\ntitle: Bench\nfamily: bench\nsupply: bench\nfrequency: 60\nearth: SUP.G\nplaces: { bench: { label: bench, minutes: 0 } }\nparts:\n  SUP: { kind: supply-wye, label: Supply, place: bench, plate: { $supply } }\n  SW: { kind: disconnect-3p, label: Switch, place: bench, plate: { closed_by: switch } }\n  M: { kind: $kind, label: Motor, place: bench, plate: { $plate } }\nwires:\n$wires\nconditions: { switch: { label: Switch, default: true } }\nladder: [{ title: Line, rails: [SUP.L1, SUP.L2] }]\n");
+    return Unit::fromText(
+        <<<YAML
+            levin: 1
+            id: bench
+            title: Bench
+            family: bench
+            supply: bench
+            frequency: 60
+            earth: SUP.G
+            places: { bench: { label: bench, minutes: 0 } }
+            parts:
+              SUP: { kind: supply-wye, label: Supply, place: bench, plate: { $supply } }
+              SW: { kind: disconnect-3p, label: Switch, place: bench, plate: { closed_by: switch } }
+              M: { kind: $kind, label: Motor, place: bench, plate: { $plate } }
+            wires:
+            $wires
+            conditions: { switch: { label: Switch, default: true } }
+            ladder: [{ title: Line, rails: [SUP.L1, SUP.L2] }]
+            YAML,
+    );
 }
 
 /** @return list<float> amperes in the three leads */
@@ -42,14 +68,15 @@ it('draws currents several times as unbalanced as the voltages (NEMA MG 1, 14.36
     expect($times)->toBeGreaterThan(5.0)->toBeLessThan(10.5);
 });
 
-it('splits a fault between two phases into the sequence currents of the textbook (Grainger and Stevenson, Power System Analysis, example 11.1)', function (): void {
-    // Ia = 10∠0°, Ib = 10∠180°, Ic = 0: I1 = 5.78∠−30°, I2 = 5.78∠30°
-    [$positive, $negative] = ThreePhaseMotor::sequences(new Complex(10), new Complex(-10));
-    expect($positive->abs())->toEqualWithDelta(5.77, 0.01)
-        ->and(rad2deg(atan2($positive->im, $positive->re)))->toEqualWithDelta(-30, 0.01)
-        ->and($negative->abs())->toEqualWithDelta(5.77, 0.01)
-        ->and(rad2deg(atan2($negative->im, $negative->re)))->toEqualWithDelta(30, 0.01);
-});
+it('splits a fault between two phases into the sequence currents of the textbook (Grainger and Stevenson, Power System '
+    .'Analysis, example 11.1)', function (): void {
+        // Ia = 10∠0°, Ib = 10∠180°, Ic = 0: I1 = 5.78∠−30°, I2 = 5.78∠30°
+        [$positive, $negative] = ThreePhaseMotor::sequences(new Complex(10), new Complex(-10));
+        expect($positive->abs())->toEqualWithDelta(5.77, 0.01)
+            ->and(rad2deg(atan2($positive->im, $positive->re)))->toEqualWithDelta(-30, 0.01)
+            ->and($negative->abs())->toEqualWithDelta(5.77, 0.01)
+            ->and(rad2deg(atan2($negative->im, $negative->re)))->toEqualWithDelta(30, 0.01);
+    });
 
 it('draws plate current running and plate current locked on three phases', function (): void {
     $unit = bench(FIVE_HORSEPOWER);
@@ -70,23 +97,37 @@ it('draws in locked rotor √3/2 of its locked current on two phases and cannot 
         ->and($three)->toBeLessThan(0.01);
 });
 
-it('goes on running on two phases at 1.7 to 2.2 times its current when it has lost one at full load (handbooks of motor protection: 173 % and more)', function (): void {
-    $unit = bench(FIVE_HORSEPOWER);
-    $run = $unit->run("until: 3 s\nevents: [{ at: 1 s, fault: ['SW:pole3-open'] }]\n");
-    expect($run->end->observed('M'))->toBe('runs')
-        ->and($run->end->currentOf('M') / 7.6)->toBeGreaterThan(1.7)->toBeLessThan(2.3);
-});
+it('goes on running on two phases at 1.7 to 2.2 times its current when it has lost one at full load (handbooks of motor '
+    .'protection: 173 % and more)', function (): void {
+        $unit = bench(FIVE_HORSEPOWER);
+        $run = $unit->run("until: 3 s\nevents: [{ at: 1 s, fault: ['SW:pole3-open'] }]\n");
+        expect($run->end->observed('M'))->toBe('runs')
+            ->and($run->end->currentOf('M') / 7.6)->toBeGreaterThan(1.7)->toBeLessThan(2.3);
+    });
 
-it('regenerates the leg it has lost, nearly in full at light load, and reads nothing like it once it stands (circuit theory; practice)', function (): void {
-    $unit = bench(FIVE_HORSEPOWER.', load: 0.4');
-    $running = $unit->run("until: 3 s\nevents: [{ at: 1 s, fault: ['SW:pole3-open'] }]\n")->end;
-    expect($running->between('M.T3', 'M.T1')->abs() / 460)->toBeGreaterThan(0.8)->toBeLessThan(1.0)
-        ->and($unit->with('SW:pole3-open')->between('M.T3', 'M.T1')->abs() / 460)->toEqualWithDelta(0.5, 0.01);
-});
+it('regenerates the leg it has lost, nearly in full at light load, and reads nothing like it once it stands (circuit theory; '
+    .'practice)', function (): void {
+        $unit = bench(FIVE_HORSEPOWER.', load: 0.4');
+        $running = $unit->run("until: 3 s\nevents: [{ at: 1 s, fault: ['SW:pole3-open'] }]\n")->end;
+        expect($running->between('M.T3', 'M.T1')->abs() / 460)->toBeGreaterThan(0.8)->toBeLessThan(1.0)
+            ->and($unit->with('SW:pole3-open')->between('M.T3', 'M.T1')->abs() / 460)->toEqualWithDelta(0.5, 0.01);
+    });
 
-it('takes at its NEC current the input that its horsepower needs at an ordinary efficiency (NEC table 430.250)', function (float $horsepower, float $volts, float $amps, float $powerFactor): void {
+it('takes at its NEC current the input that its horsepower needs at an ordinary efficiency (NEC table 430.250)', function (
+    float $horsepower,
+    float $volts,
+    float $amps,
+    float $powerFactor,
+): void {
     $ohms = 0.06 * $volts / $amps;
-    $unit = bench(sprintf('volts: %g, fla: %g, lra: %g, power_factor: %g, winding_ohms: %g, slip: 0.035', $volts, $amps, 6.2 * $amps, $powerFactor, $ohms), "volts: $volts, source_ohms: 0.001");
+    $unit = bench(sprintf(
+        'volts: %g, fla: %g, lra: %g, power_factor: %g, winding_ohms: %g, slip: 0.035',
+        $volts,
+        $amps,
+        6.2 * $amps,
+        $powerFactor,
+        $ohms,
+    ), "volts: $volts, source_ohms: 0.001");
     $settled = $unit->with();
     $watts = 0.0;
     foreach ([1, 2, 3] as $n) {
@@ -96,10 +137,49 @@ it('takes at its NEC current the input that its horsepower needs at an ordinary 
     }
     // the table's currents are on the safe side: small motors come out at efficiencies from 60 %
     expect(746 * $horsepower / $watts)->toBeGreaterThan(0.6)->toBeLessThan(0.95);
-})->with([[1, 230, 4.2, 0.7], [2, 460, 3.4, 0.76], [3, 460, 4.8, 0.78], [5, 460, 7.6, 0.82], [7.5, 460, 11, 0.82], [10, 230, 28, 0.84], [20, 460, 27, 0.86], [5, 575, 6.1, 0.82]]);
+})->with([
+    [1, 230, 4.2, 0.7],
+    [2, 460, 3.4, 0.76],
+    [3, 460, 4.8, 0.78],
+    [5, 460, 7.6, 0.82],
+    [7.5, 460, 11, 0.82],
+    [10, 230, 28, 0.84],
+    [20, 460, 27, 0.86],
+    [5, 575, 6.1, 0.82],
+]);
 
-it('runs a single-phase motor at its NEC current with the input its horsepower needs (NEC table 430.248)', function (float $horsepower, float $amps): void {
-    $unit = Unit::fromText("levin: 1\nid: bench\ntitle: Bench\nfamily: bench\nsupply: bench\nfrequency: 60\nearth: SUP.G\nplaces: { bench: { label: bench, minutes: 0 } }\nparts:\n  SUP: { kind: supply-split-phase, label: Supply, place: bench, plate: { volts: 230, source_ohms: 0.001 } }\n  M: { kind: motor-capacitor-start, label: Motor, place: bench, plate: { volts: 230, fla: $amps, lra: ".(5 * $amps).', run_ohms: '.(0.045 * 230 / $amps).', start_ohms: '.(0.15 * 230 / $amps).", capacitor_uf: 160 } }\n  C: { kind: capacitor-start, label: Capacitor, place: bench, plate: { start_uf: 160 } }\nwires:\n  a: { from: SUP.L1, to: M.R, colour: black, gauge: 4, length: 0.1 }\n  b: { from: SUP.L2, to: M.C, colour: black, gauge: 4, length: 0.1 }\n  c: { from: SUP.L1, to: C.1, colour: black, gauge: 4, length: 0.1 }\n  d: { from: C.2, to: M.S, colour: black, gauge: 4, length: 0.1 }\nconditions: {}\nladder: [{ title: Line, rails: [SUP.L1, SUP.L2] }]\n");
+it('runs a single-phase motor at its NEC current with the input its horsepower needs (NEC table 430.248)', function (
+    float $horsepower,
+    float $amps,
+): void {
+    [$locked, $run, $start] = [5 * $amps, 0.045 * 230 / $amps, 0.15 * 230 / $amps];
+    $unit = Unit::fromText(
+        <<<YAML
+            levin: 1
+            id: bench
+            title: Bench
+            family: bench
+            supply: bench
+            frequency: 60
+            earth: SUP.G
+            places: { bench: { label: bench, minutes: 0 } }
+            parts:
+              SUP: { kind: supply-split-phase, label: Supply, place: bench, plate: { volts: 230, source_ohms: 0.001 } }
+              M:
+                kind: motor-capacitor-start
+                label: Motor
+                place: bench
+                plate: { volts: 230, fla: $amps, lra: $locked, run_ohms: $run, start_ohms: $start, capacitor_uf: 160 }
+              C: { kind: capacitor-start, label: Capacitor, place: bench, plate: { start_uf: 160 } }
+            wires:
+              a: { from: SUP.L1, to: M.R, colour: black, gauge: 4, length: 0.1 }
+              b: { from: SUP.L2, to: M.C, colour: black, gauge: 4, length: 0.1 }
+              c: { from: SUP.L1, to: C.1, colour: black, gauge: 4, length: 0.1 }
+              d: { from: C.2, to: M.S, colour: black, gauge: 4, length: 0.1 }
+            conditions: {}
+            ladder: [{ title: Line, rails: [SUP.L1, SUP.L2] }]
+            YAML,
+    );
     $settled = $unit->with();
     $watts = 0.0;
     foreach (['R', 'C', 'S'] as $t) {
@@ -121,7 +201,12 @@ it('locks a 5 hp motor of 46 A at the kilovolt-amperes of code letter J (NEC tab
 it('reads the windings of a three-phase motor the same over each pair, and one open winding over two', function (): void {
     $unit = bench(FIVE_HORSEPOWER);
     $off = $unit->conditions(['switch' => false]);
-    $pair = fn (string $a, string $b, string ...$faults): ?float => $unit->read(Levin\Core\Meter\MeterFunction::Ohms, "M.$a", "M.$b", $unit->settle($off, array_values($faults)))->value;
+    $pair = fn (string $a, string $b, string ...$faults): ?float => $unit->read(
+        Levin\Core\Meter\MeterFunction::Ohms,
+        "M.$a",
+        "M.$b",
+        $unit->settle($off, array_values($faults)),
+    )->value;
     expect($pair('T1', 'T2'))->toBe(2.6)->and($pair('T2', 'T3'))->toBe(2.6)->and($pair('T1', 'T3'))->toBe(2.6)
         // null is OL
         ->and($pair('T1', 'T2', 'M:winding1-open'))->toBeNull()
@@ -152,18 +237,19 @@ it('measures a capacitor under load by C = 2652·I/V at 60 Hz (10⁶/2πf)', fun
     expect(2652.6 * $settled->wireCurrent('w25')->abs() / $settled->between('CAP.C', 'CAP.FAN')->abs())->toEqualWithDelta(5.0, 0.01);
 });
 
-it('drops the secondary of a tapped transformer by current times winding ohms, secondary and primary by the square of the ratio (circuit theory)', function (): void {
-    $unit = Unit::shipped('rooftop-460');
-    $full = $unit->with();
-    $idle = $unit->settle($unit->conditions(['call_cool_1' => false, 'call_cool_2' => false, 'call_fan' => false]));
-    $ratio = 27.2 / 480;
-    $ohms = 0.18 + 54 * $ratio ** 2 + Levin\Core\Parts\Values::CLOSED_OHMS;
-    $predicted = $idle->between('T1.X1', 'T1.X2')->minus($full->wireCurrent('w99')->minus($idle->wireCurrent('w99'))->scaled($ohms));
-    // the line sags by some two volts of 480 as well
-    $sag = $full->between('T1.H1', 'T1.H4')->abs() / $idle->between('T1.H1', 'T1.H4')->abs();
-    expect($full->between('T1.X1', 'T1.X2')->abs())->toEqualWithDelta($predicted->abs() * $sag, 0.02)
-        ->and($full->between('T1.X1', 'T1.X2')->abs())->toBeLessThan($idle->between('T1.X1', 'T1.X2')->abs() - 0.2);
-});
+it('drops the secondary of a tapped transformer by current times winding ohms, secondary and primary by the square of the ratio '
+    .'(circuit theory)', function (): void {
+        $unit = Unit::shipped('rooftop-460');
+        $full = $unit->with();
+        $idle = $unit->settle($unit->conditions(['call_cool_1' => false, 'call_cool_2' => false, 'call_fan' => false]));
+        $ratio = 27.2 / 480;
+        $ohms = 0.18 + 54 * $ratio ** 2 + Levin\Core\Parts\Values::CLOSED_OHMS;
+        $predicted = $idle->between('T1.X1', 'T1.X2')->minus($full->wireCurrent('w99')->minus($idle->wireCurrent('w99'))->scaled($ohms));
+        // the line sags by some two volts of 480 as well
+        $sag = $full->between('T1.H1', 'T1.H4')->abs() / $idle->between('T1.H1', 'T1.H4')->abs();
+        expect($full->between('T1.X1', 'T1.X2')->abs())->toEqualWithDelta($predicted->abs() * $sag, 0.02)
+            ->and($full->between('T1.X1', 'T1.X2')->abs())->toBeLessThan($idle->between('T1.X1', 'T1.X2')->abs() - 0.2);
+    });
 
 it('shows on the taps of a transformer the volts of their turns (circuit theory)', function (): void {
     $settled = Unit::shipped('rooftop-460')->with();
@@ -172,11 +258,20 @@ it('shows on the taps of a transformer the volts of their turns (circuit theory)
         ->and($settled->between('T1.H1', 'T1.H2')->abs() / $fed)->toEqualWithDelta(208 / 480, 0.002);
 });
 
-it('has 10 kΩ at 25 °C and 32.7 kΩ at 0 °C in a 10 kΩ thermistor of B = 3950 K (the beta formula; tables give 32.65 to 33.6 kΩ)', function (): void {
-    $thermistor = new Thermistor(new Part('TH', 'thermistor', 'Sensor', 'bench', ['curve' => 'ntc', 'ohms' => 10000, 'beta' => 3950, 'rated_at' => 120, 'senses' => 't'], ['1', '2'], 'SUP.G'));
-    expect($thermistor->ohms(25))->toEqualWithDelta(10000, 1)
-        ->and($thermistor->ohms(0))->toEqualWithDelta(33600, 1000);
-});
+it('has 10 kΩ at 25 °C and 32.7 kΩ at 0 °C in a 10 kΩ thermistor of B = 3950 K (the beta formula; tables give 32.65 to 33.6 '
+    .'kΩ)', function (): void {
+        $thermistor = new Thermistor(new Part(
+            'TH',
+            'thermistor',
+            'Sensor',
+            'bench',
+            ['curve' => 'ntc', 'ohms' => 10000, 'beta' => 3950, 'rated_at' => 120, 'senses' => 't'],
+            ['1', '2'],
+            'SUP.G',
+        ));
+        expect($thermistor->ohms(25))->toEqualWithDelta(10000, 1)
+            ->and($thermistor->ohms(0))->toEqualWithDelta(33600, 1000);
+    });
 
 it('reads 208 V on the high leg of a 240 V delta to neutral: 240·√3/2 (circuit theory)', function (): void {
     $settled = Levin\Core\Tests\Support\Examples::bench('supply-delta')->with();
@@ -185,7 +280,10 @@ it('reads 208 V on the high leg of a 240 V delta to neutral: 240·√3/2 (circui
         ->and($settled->between('SUP.L1', 'SUP.L2')->abs())->toEqualWithDelta(240, 0.1);
 });
 
-it('feeds the named systems: 208Y/120, 480Y/277, 600Y/347 and 400Y/230 (ANSI C84.1, IEC 60038)', function (float $line, float $phase): void {
+it('feeds the named systems: 208Y/120, 480Y/277, 600Y/347 and 400Y/230 (ANSI C84.1, IEC 60038)', function (
+    float $line,
+    float $phase,
+): void {
     $settled = bench(FIVE_HORSEPOWER, "volts: $line, source_ohms: 0.001")->settler;
     $unit = Unit::of($settled->model->circuit);
     $off = $unit->settle($unit->conditions(['switch' => false]));
@@ -193,15 +291,69 @@ it('feeds the named systems: 208Y/120, 480Y/277, 600Y/347 and 400Y/230 (ANSI C84
         ->and($off->between('SUP.L2', 'SUP.L3')->abs())->toEqualWithDelta($line, 0.1);
 })->with([[208, 120], [480, 277], [600, 346.4], [400, 231]]);
 
-it('melts a time-delay fuse within its standard (UL 248-12): holds 110 %, opens 135 % within the hour, carries 500 % for ten seconds', function (float $times, float $least, float $most): void {
-    $amps = 30.0 * $times;
-    $unit = Unit::fromText("levin: 1\nid: bench\ntitle: Bench\nfamily: bench\nsupply: bench\nfrequency: 60\nearth: SUP.G\nplaces: { bench: { label: bench, minutes: 0 } }\nparts:\n  SUP: { kind: supply-split-phase, label: Supply, place: bench, plate: { volts: 240, source_ohms: 0.001 } }\n  FU: { kind: fuse, label: Fuse, place: bench, plate: { amps: 30 } }\n  H: { kind: heater, label: Load, place: bench, plate: { volts: 240, watts: ".(240 * $amps)." } }\nwires:\n  a: { from: SUP.L1, to: FU.1, colour: black, gauge: 4, length: 0.1 }\n  b: { from: FU.2, to: H.1, colour: black, gauge: 4, length: 0.1 }\n  c: { from: H.2, to: SUP.L2, colour: black, gauge: 4, length: 0.1 }\nconditions: {}\nladder: [{ title: Line, rails: [SUP.L1, SUP.L2] }]\n");
-    $blown = $unit->run('until: 2 h')->when('FU', 'blown') ?? INF;
-    expect($blown)->toBeGreaterThanOrEqual($least)->toBeLessThanOrEqual($most);
-})->with(['110 %' => [1.10, INF, INF], '135 %' => [1.36, 10, 3600], '200 %' => [2.0, 10, 480], '500 %' => [5.0, 10, 60]]);
+it('melts a time-delay fuse within its standard (UL 248-12): holds 110 %, opens 135 % within the hour, carries 500 % for ten '
+    .'seconds', function (
+        float $times,
+        float $least,
+        float $most,
+    ): void {
+        $amps = 30.0 * $times;
+        $watts = 240 * $amps;
+        $unit = Unit::fromText(
+            <<<YAML
+                levin: 1
+                id: bench
+                title: Bench
+                family: bench
+                supply: bench
+                frequency: 60
+                earth: SUP.G
+                places: { bench: { label: bench, minutes: 0 } }
+                parts:
+                  SUP: { kind: supply-split-phase, label: Supply, place: bench, plate: { volts: 240, source_ohms: 0.001 } }
+                  FU: { kind: fuse, label: Fuse, place: bench, plate: { amps: 30 } }
+                  H: { kind: heater, label: Load, place: bench, plate: { volts: 240, watts: $watts } }
+                wires:
+                  a: { from: SUP.L1, to: FU.1, colour: black, gauge: 4, length: 0.1 }
+                  b: { from: FU.2, to: H.1, colour: black, gauge: 4, length: 0.1 }
+                  c: { from: H.2, to: SUP.L2, colour: black, gauge: 4, length: 0.1 }
+                conditions: {}
+                ladder: [{ title: Line, rails: [SUP.L1, SUP.L2] }]
+                YAML,
+        );
+        $blown = $unit->run('until: 2 h')->when('FU', 'blown') ?? INF;
+        expect($blown)->toBeGreaterThanOrEqual($least)->toBeLessThanOrEqual($most);
+    })->with(['110 %' => [1.10, INF, INF], '135 %' => [1.36, 10, 3600], '200 %' => [2.0, 10, 480], '500 %' => [5.0, 10, 60]]);
 
-it('trips a breaker within its standard (UL 489): holds 100 %, opens 135 % within the hour and 200 % within two minutes', function (float $times, float $least, float $most): void {
-    $unit = Unit::fromText("levin: 1\nid: bench\ntitle: Bench\nfamily: bench\nsupply: bench\nfrequency: 60\nearth: SUP.G\nplaces: { bench: { label: bench, minutes: 0 } }\nparts:\n  SUP: { kind: supply-split-phase, label: Supply, place: bench, plate: { volts: 240, source_ohms: 0.001 } }\n  CB: { kind: breaker, label: Breaker, place: bench, plate: { amps: 30, closed_by: on } }\n  H: { kind: heater, label: Load, place: bench, plate: { volts: 240, watts: ".(7200 * $times)." } }\nwires:\n  a: { from: SUP.L1, to: CB.L1, colour: black, gauge: 4, length: 0.1 }\n  b: { from: CB.T1, to: H.1, colour: black, gauge: 4, length: 0.1 }\n  c: { from: H.2, to: CB.T2, colour: black, gauge: 4, length: 0.1 }\n  d: { from: CB.L2, to: SUP.L2, colour: black, gauge: 4, length: 0.1 }\nconditions: { 'on': { label: Breaker, default: true } }\nladder: [{ title: Line, rails: [SUP.L1, SUP.L2] }]\n");
+it('trips a breaker within its standard (UL 489): holds 100 %, opens 135 % within the hour and 200 % within two minutes', function (
+    float $times,
+    float $least,
+    float $most,
+): void {
+    $watts = 7200 * $times;
+    $unit = Unit::fromText(
+        <<<YAML
+            levin: 1
+            id: bench
+            title: Bench
+            family: bench
+            supply: bench
+            frequency: 60
+            earth: SUP.G
+            places: { bench: { label: bench, minutes: 0 } }
+            parts:
+              SUP: { kind: supply-split-phase, label: Supply, place: bench, plate: { volts: 240, source_ohms: 0.001 } }
+              CB: { kind: breaker, label: Breaker, place: bench, plate: { amps: 30, closed_by: on } }
+              H: { kind: heater, label: Load, place: bench, plate: { volts: 240, watts: $watts } }
+            wires:
+              a: { from: SUP.L1, to: CB.L1, colour: black, gauge: 4, length: 0.1 }
+              b: { from: CB.T1, to: H.1, colour: black, gauge: 4, length: 0.1 }
+              c: { from: H.2, to: CB.T2, colour: black, gauge: 4, length: 0.1 }
+              d: { from: CB.L2, to: SUP.L2, colour: black, gauge: 4, length: 0.1 }
+            conditions: { 'on': { label: Breaker, default: true } }
+            ladder: [{ title: Line, rails: [SUP.L1, SUP.L2] }]
+            YAML,
+    );
     $tripped = $unit->run('until: 2 h')->when('CB', 'tripped') ?? INF;
     expect($tripped)->toBeGreaterThanOrEqual($least)->toBeLessThanOrEqual($most);
 })->with(['100 %' => [1.0, INF, INF], '135 %' => [1.36, 1, 3600], '200 %' => [2.0, 1, 120]]);

@@ -9,7 +9,15 @@ use Levin\Core\Tests\Support\Unit;
 // Whole units through time. The times of a sequence are those the shipped file declares; that they come out so is the test.
 
 it('lights the furnace in order: purge, igniter, gas, flame, blower; and puts it out in order', function (): void {
-    $run = Unit::shipped('gas-furnace')->run("until: 20 min\nstart: { call_heat: off }\nevents:\n  - { at: 10 s, set: { call_heat: on } }\n  - { at: 10 min, set: { call_heat: off } }\n");
+    $run = Unit::shipped('gas-furnace')->run(
+        <<<'YAML'
+            until: 20 min
+            start: { call_heat: off }
+            events:
+              - { at: 10 s, set: { call_heat: on } }
+              - { at: 10 min, set: { call_heat: off } }
+            YAML,
+    );
     $at = fn (string $part, string $seen, float $after = 0): float => $run->when($part, $seen, $after) ?? INF;
     expect($at('IND', 'runs'))->toEqualWithDelta(10, 0.1)
         ->and($at('HSI', 'glows'))->toEqualWithDelta(10 + 15 + 12, 0.5)
@@ -23,7 +31,11 @@ it('lights the furnace in order: purge, igniter, gas, flame, blower; and puts it
 });
 
 it('tries three times to light, with a purge between, and locks out with its code; the call taken away clears it', function (): void {
-    $run = Unit::shipped('gas-furnace')->run("until: 12 min\nevents: [{ at: 10 min, set: { call_heat: off } }, { at: 11 min, set: { gas_on: on, call_heat: on } }]\n", [], ['gas_on=off']);
+    $run = Unit::shipped('gas-furnace')->run(
+        "until: 12 min\nevents: [{ at: 10 min, set: { call_heat: off } }, { at: 11 min, set: { gas_on: on, call_heat: on } }]\n",
+        [],
+        ['gas_on=off'],
+    );
     $opened = array_filter($run->happenings, fn ($h): bool => ($h->moved['GV']['to'] ?? '') === 'open' && $h->at < 600);
     expect($opened)->toHaveCount(3)
         ->and($run->when('IFC', 'lockout, 6 flashes'))->toBeLessThan(400)
@@ -49,7 +61,9 @@ it('shuts the gas on its limit when the filter is clogged, runs the blower, and 
 });
 
 it('waits five minutes before it lets a heat pump start, and again after a short loss of the call', function (): void {
-    $run = Unit::shipped('heat-pump')->run("until: 20 min\nevents: [{ at: 10 min, set: { call_compressor: off } }, { at: 10.2 min, set: { call_compressor: on } }]\n");
+    $run = Unit::shipped('heat-pump')->run(
+        "until: 20 min\nevents: [{ at: 10 min, set: { call_compressor: off } }, { at: 10.2 min, set: { call_compressor: on } }]\n",
+    );
     expect($run->when('COMP', 'runs'))->toEqualWithDelta(300, 0.5)
         ->and($run->when('COMP', 'silent'))->toEqualWithDelta(600, 0.5)
         ->and($run->when('COMP', 'runs', 601))->toEqualWithDelta(900, 0.5);
@@ -129,7 +143,10 @@ it('goes on and off on high pressure when the outdoor fan has seized, with the c
 
 it('melts a control fuse in its time on an overload and leaves it blown', function (): void {
     $unit = Unit::cooling();
-    $run = $unit->run("until: 2 min\nevents: [{ at: 60 s, mend: ['CC:coil-shorted=2.6'] }, { at: 80 s, reset: [FU3] }]\n", ['CC:coil-shorted=2.6']);
+    $run = $unit->run(
+        "until: 2 min\nevents: [{ at: 60 s, mend: ['CC:coil-shorted=2.6'] }, { at: 80 s, reset: [FU3] }]\n",
+        ['CC:coil-shorted=2.6'],
+    );
     $blown = $run->when('FU3', 'blown') ?? INF;
     expect($blown)->toBeGreaterThan(0.05)->toBeLessThan(30)
         ->and($run->when('FU3', 'whole', 79))->toEqualWithDelta(80, 0.1)
@@ -141,14 +158,20 @@ it('has an intermittent come and go with vibration, and by chance the same way f
     $vibration = $unit->run("until: 30 s\nintermittent: [{ fault: 'w24:open', when: [COMP runs] }]\n");
     expect(count(array_filter($vibration->happenings, fn ($h): bool => isset($h->moved['CC']))))->toBeGreaterThan(0);
     $script = fn (int $seed): string => "until: 10 min\nintermittent: [{ fault: 'w24:open', chance: 0.4, every: 20 s, seed: $seed }]\n";
-    $times = fn (int $seed): array => array_map(fn ($h): float => $h->at, array_filter($unit->run($script($seed))->happenings, fn ($h): bool => isset($h->moved['CC'])));
+    $times = fn (int $seed): array => array_map(
+        fn ($h): float => $h->at,
+        array_filter($unit->run($script($seed))->happenings, fn ($h): bool => isset($h->moved['CC'])),
+    );
     expect($times(7))->toBe($times(7))->not->toBe($times(8))->and(count($times(7)))->toBeGreaterThan(3);
 });
 
 it('says of a script what is wrong, where, and what to do', function (string $script, string $message): void {
     ScriptReader::fromText($script, 'script.yaml');
 })->throws(InvalidCircuit::class)->with([
-    ["until: soon\n", ''], ["events: []\n", ''], ["until: 10 s\nevents: [{ at: 1 s, brake: [CC] }]\n", ''], ["until: 10 s\nintermittent: [{ fault: 'w24:open', when: ['COMP'] }]\n", ''],
+    ["until: soon\n", ''], ["events: []\n", ''], ["until: 10 s\nevents: [{ at: 1 s, brake: [CC] }]\n", ''], [
+        "until: 10 s\nintermittent: [{ fault: 'w24:open', when: ['COMP'] }]\n",
+        '',
+    ],
 ]);
 
 it('comes to the end of twenty minutes with any part failed, in finite numbers and with time going one way', function (string $id): void {

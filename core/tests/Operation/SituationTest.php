@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Levin\Core\Circuit\UnknownName;
-use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Settler;
 use Levin\Core\Operation\Situation;
 use Levin\Core\Tests\Support\Unit;

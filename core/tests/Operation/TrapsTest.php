@@ -119,23 +119,34 @@ it('draws more in a blower with its panel off and less with its filters clogged'
 
 it('draws more in its compressors with the condenser dirty', function (): void {
     $unit = Unit::shipped('rooftop-460');
-    expect($unit->settle($unit->conditions(['condenser_dirty' => true]))->currentOf('COMP1'))->toBeGreaterThan(1.1 * $unit->with()->currentOf('COMP1'));
+    expect($unit->settle($unit->conditions(['condenser_dirty' => true]))->currentOf('COMP1'))->toBeGreaterThan(
+        1.1 * $unit->with()->currentOf('COMP1'),
+    );
 });
 
-it('opens a hot compressor from common to both others, start to run still reading, and resets after the better part of an hour', function (): void {
-    $unit = Unit::cooling();
-    $run = $unit->run("until: 70 min\n", ['CAP:herm-open']);
-    $tripped = $run->when('COMP', 'tripped on its overload') ?? INF;
-    expect($tripped)->toBeGreaterThan(2)->toBeLessThan(30)
-        ->and($run->when('COMP', 'hums', $tripped + 1))->toBeGreaterThan(1200)->toBeLessThan(5400);
-    $off = $unit->settle($unit->off()->lifting(['w10', 'w11', 'w12']), [], ['COMP' => 'tripped']);
-    expect($unit->read(MeterFunction::Ohms, 'COMP.C', 'COMP.R', $off)->overload || ($unit->read(MeterFunction::Ohms, 'COMP.C', 'COMP.R', $off)->value ?? 0) > 1e6)->toBeTrue()
-        ->and($unit->read(MeterFunction::Ohms, 'COMP.S', 'COMP.R', $off)->value)->toEqualWithDelta(0.72 + 1.9, 0.1);
-});
+it('opens a hot compressor from common to both others, start to run still reading, and resets after the better part of an '
+    .'hour', function (): void {
+        $unit = Unit::cooling();
+        $run = $unit->run("until: 70 min\n", ['CAP:herm-open']);
+        $tripped = $run->when('COMP', 'tripped on its overload') ?? INF;
+        expect($tripped)->toBeGreaterThan(2)->toBeLessThan(30)
+            ->and($run->when('COMP', 'hums', $tripped + 1))->toBeGreaterThan(1200)->toBeLessThan(5400);
+        $off = $unit->settle($unit->off()->lifting(['w10', 'w11', 'w12']), [], ['COMP' => 'tripped']);
+        expect($unit->read(
+            MeterFunction::Ohms,
+            'COMP.C',
+            'COMP.R',
+            $off,
+        )->overload || ($unit->read(MeterFunction::Ohms, 'COMP.C', 'COMP.R', $off)->value ?? 0) > 1e6)->toBeTrue()
+            ->and($unit->read(MeterFunction::Ohms, 'COMP.S', 'COMP.R', $off)->value)->toEqualWithDelta(0.72 + 1.9, 0.1);
+    });
 
 it('loses its fault code when its power is cycled', function (): void {
     $unit = Unit::shipped('gas-furnace');
-    $run = $unit->run("until: 11.5 min\nevents:\n  - { at: 10 min, set: { service_switch: off } }\n  - { at: 10.5 min, set: { service_switch: on } }\n", ['GV:coil-open']);
+    $run = $unit->run(
+        "until: 11.5 min\nevents:\n  - { at: 10 min, set: { service_switch: off } }\n  - { at: 10.5 min, set: { service_switch: on } }\n",
+        ['GV:coil-open'],
+    );
     expect($run->when('IFC', 'lockout, 6 flashes'))->toBeLessThan(600)
         ->and($run->when('IFC', 'off, dark', 599))->toEqualWithDelta(600, 1)
         ->and($run->end->observed('IFC'))->not->toBe('6 flashes');
@@ -233,7 +244,10 @@ it('changes its current with a dragging bearing or the wrong capacitor fitted', 
 
 it('locks out when no current follows the call, lights its alarm and waits for the call to go away', function (): void {
     $unit = Unit::shipped('rooftop-460-lockout');
-    $run = $unit->run("until: 60 s\nevents:\n  - { at: 40 s, set: { call_cool_1: off, call_cool_2: off } }\n", ['CC1:pole1-burnt', 'CC1:pole2-burnt']);
+    $run = $unit->run(
+        "until: 60 s\nevents:\n  - { at: 40 s, set: { call_cool_1: off, call_cool_2: off } }\n",
+        ['CC1:pole1-burnt', 'CC1:pole2-burnt'],
+    );
     expect($run->when('LOR1', 'lit'))->toBeGreaterThan(10)->toBeLessThan(40)
         ->and($run->when('LOR1', 'dark', 39))->toEqualWithDelta(40, 0.5)
         ->and($run->when('LOR2', 'lit'))->toBeNull();
@@ -241,7 +255,16 @@ it('locks out when no current follows the call, lights its alarm and waits for t
 
 it('holds the lockout of an impedance relay after its switch has closed again, until the call is taken away', function (): void {
     $unit = Unit::shipped('two-circuit-fan-cycling');
-    $run = $unit->run("until: 40 s\nevents:\n  - { at: 5 s, set: { charge_lost_1: on } }\n  - { at: 10 s, set: { charge_lost_1: off } }\n  - { at: 20 s, set: { call_cool_1: off } }\n  - { at: 25 s, set: { call_cool_1: on } }\n");
+    $run = $unit->run(
+        <<<'YAML'
+            until: 40 s
+            events:
+              - { at: 5 s, set: { charge_lost_1: on } }
+              - { at: 10 s, set: { charge_lost_1: off } }
+              - { at: 20 s, set: { call_cool_1: off } }
+              - { at: 25 s, set: { call_cool_1: on } }
+            YAML,
+    );
     expect($run->when('CC1', 'dropped out'))->toEqualWithDelta(5, 0.5)
         ->and($run->when('IMP1', 'pulled in'))->toEqualWithDelta(5, 0.5)
         // closing the switch shorts the coil out again; what has dropped out by then stays so only through the relay's own contact
@@ -250,7 +273,12 @@ it('holds the lockout of an impedance relay after its switch has closed again, u
 
 it('reads otherwise everywhere once one lead is off: an open pole seems closed until the winding behind it is lifted', function (): void {
     $unit = Unit::cooling();
-    $across = fn (array $lifted): ?float => $unit->read(MeterFunction::Ohms, 'CC.T1', 'CC.T2', $unit->settle($unit->off()->lifting($lifted)))->value;
+    $across = fn (array $lifted): ?float => $unit->read(
+        MeterFunction::Ohms,
+        'CC.T1',
+        'CC.T2',
+        $unit->settle($unit->off()->lifting($lifted)),
+    )->value;
     expect($across([]))->toBeLessThan(3)
         // without the compressor only the fan is left, and without either the pole reads what it is: open
         ->and($across(['w10', 'w11', 'w12']))->toBeGreaterThan(20)->toBeLessThan(60)

@@ -13,7 +13,10 @@ use Levin\Core\Parts\SymbolShape;
 use Levin\Core\Tests\Support\Examples;
 use Levin\Core\Tests\Support\Unit;
 
-dataset('parts', fn (): array => array_map(fn (string $kind): array => [Examples::bench($kind)->model()->parts[str_starts_with($kind, 'supply-') ? 'SUP' : 'X']], array_filter(array_keys(Catalogue::classes()), fn (string $kind): bool => $kind !== 'terminals')));
+dataset('parts', fn (): array => array_map(
+    fn (string $kind): array => [Examples::bench($kind)->model()->parts[str_starts_with($kind, 'supply-') ? 'SUP' : 'X']],
+    array_filter(array_keys(Catalogue::classes()), fn (string $kind): bool => $kind !== 'terminals'),
+));
 
 it('has an example of every kind in its documentation, and uses most of them in the shipped circuits', function (): void {
     expect(array_keys(Examples::all()))->toBe(array_keys(Catalogue::classes()));
@@ -85,7 +88,11 @@ function showsItself(Unit $unit, string $fault, Settled $fine): bool
 it('has no failure mode that shows nowhere, under no condition of the unit it is in', function (string $id): void {
     $unit = Unit::shipped($id);
     $circuit = $unit->model()->circuit;
-    $situations = [$unit->conditions(), $unit->off(), $unit->conditions(array_map(fn ($c): bool => ! $c->default, array_filter($circuit->conditions, fn ($c): bool => ! $c->power)))];
+    $situations = [
+        $unit->conditions(),
+        $unit->off(),
+        $unit->conditions(array_map(fn ($c): bool => ! $c->default, array_filter($circuit->conditions, fn ($c): bool => ! $c->power))),
+    ];
     $calls = array_filter($circuit->conditions, fn ($c): bool => str_starts_with($c->name, 'call_'));
     $situations[] = $unit->conditions(array_map(fn ($c): bool => ! $c->default, $calls));
     foreach ($circuit->conditions as $condition) {
@@ -101,13 +108,33 @@ it('has no failure mode that shows nowhere, under no condition of the unit it is
     }
     // the rest are seen only through time or several faults at once
     $hidden = array_filter($hidden, fn (string $fault): bool => ! str_starts_with($fault, 'DB:'));
-    $patient = ['weak', 'stuck-moved', 'drifted', 'end-stuck', 'overload-open', 'welded', 'h-welded', 'f-welded', 'h-burnt', 'clock-dead', 'second-welded'];
-    expect(implode(' ', array_filter($hidden, fn (string $fault): bool => ! in_array($unit->model()->faults->find($fault)->mode->id, $patient, true))))->toBe('');
+    $patient = [
+        'weak',
+        'stuck-moved',
+        'drifted',
+        'end-stuck',
+        'overload-open',
+        'welded',
+        'h-welded',
+        'f-welded',
+        'h-burnt',
+        'clock-dead',
+        'second-welded',
+    ];
+    expect(implode(
+        ' ',
+        array_filter($hidden, fn (string $fault): bool => ! in_array($unit->model()->faults->find($fault)->mode->id, $patient, true)),
+    ))->toBe('');
 })->with(Unit::everyShipped());
 
 it('names only its own terminals in symbols and probe pairs', function (Kind $part): void {
     expect($part->part->terminals)->not->toBe([]);
-    foreach ([...array_map(fn ($s): array => [$s->left, $s->right], $part->symbols()), ...$part->probePairs(), ...$part->capacitorPairs(), ...$part->sourceTerminals()] as $pair) {
+    foreach ([
+        ...array_map(fn ($s): array => [$s->left, $s->right], $part->symbols()),
+        ...$part->probePairs(),
+        ...$part->capacitorPairs(),
+        ...$part->sourceTerminals(),
+    ] as $pair) {
         foreach ($pair as $terminal) {
             expect($part->part->terminals)->toContain($terminal);
         }

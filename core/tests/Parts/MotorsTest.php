@@ -12,7 +12,8 @@ use Levin\Core\Tests\Support\Unit;
 
 it('starts on its capacitor and runs without it, and cannot start with its switch or capacitor open', function (): void {
     $unit = Rig::of('supply-split-phase, volts: 240, source_ohms: 0.01', [
-        'M' => 'motor-capacitor-start, volts: 240, fla: 4.9, lra: 24, run_ohms: 2.4, start_ohms: 6, capacitor_uf: 160', 'C' => 'capacitor-start, start_uf: 160',
+        'M' => 'motor-capacitor-start, volts: 240, fla: 4.9, lra: 24, run_ohms: 2.4, start_ohms: 6, capacitor_uf: '
+            .'160', 'C' => 'capacitor-start, start_uf: 160',
     ], [['SUP.L1', 'M.R'], ['SUP.L1', 'C.1'], ['C.2', 'M.S'], ['M.C', 'SUP.L2']]);
     $running = $unit->with();
     expect($running->observed('M'))->toBe('runs')->and($running->wireCurrent('w3')->abs())->toBeLessThan(0.01)
@@ -23,7 +24,11 @@ it('starts on its capacitor and runs without it, and cannot start with its switc
 });
 
 it('turns a shaded-pole motor down to six tenths of its volts and no further', function (): void {
-    $at = fn (float $volts): string => Rig::of("supply-single-phase, volts: $volts, source_ohms: 0.01", ['M' => 'motor-shaded-pole, volts: 240, fla: 0.5, lra: 0.8, ohms: 120'], [['SUP.L', 'M.1'], ['M.2', 'SUP.N']])->with()->observed('M');
+    $at = fn (float $volts): string => Rig::of(
+        "supply-single-phase, volts: $volts, source_ohms: 0.01",
+        ['M' => 'motor-shaded-pole, volts: 240, fla: 0.5, lra: 0.8, ohms: 120'],
+        [['SUP.L', 'M.1'], ['M.2', 'SUP.N']],
+    )->with()->observed('M');
     expect($at(240))->toBe('runs')->and($at(150))->toBe('runs')->and($at(135))->toBe('silent');
 });
 
@@ -35,11 +40,27 @@ it('runs slower on a lower tap: less current on the line for a lower speed of th
         ->and((float) substr($heat->states['IBM'], 8))->toBeGreaterThan((float) (substr($cool->states['IBM'], 8) ?: 0));
 });
 
-it('starts an electronically commutated blower on 24 V at a tap, faster on a higher one, and answers the ducts', function (string $kind, string $low, string $high, int $sign): void {
+it('starts an electronically commutated blower on 24 V at a tap, faster on a higher one, and answers the ducts', function (
+    string $kind,
+    string $low,
+    string $high,
+    int $sign,
+): void {
     $rig = fn (string $tap): Unit => Rig::of('supply-split-phase, volts: 240, source_ohms: 0.01', [
-        'B' => "$kind, volts: 240, watts: 500, start_delay: 2, restriction: ducts", 'T' => 'transformer, primary_volts: 240, va: 40, primary_ohms: 48, secondary_ohms: 0.6',
-    ], [['SUP.L1', 'B.L1'], ['SUP.L1', 'T.H1'], ['T.X1', "B.$tap"], ['T.X2', 'B.C'], ['T.H2', 'SUP.L2'], ['B.L2', 'SUP.L2']], quantities: ['ducts' => 1.0]);
-    $watts = fn (Unit $unit, array $c = [], string ...$f): float => $unit->settle($unit->conditions($c), array_values($f))->currentInto('B', 'L1')->abs();
+        'B' => "$kind, volts: 240, watts: 500, start_delay: 2, restriction: ducts",
+        'T' => 'transformer, primary_volts: 240, va: 40, primary_ohms: 48, secondary_ohms: 0.6',
+    ], [
+        ['SUP.L1', 'B.L1'],
+        ['SUP.L1', 'T.H1'],
+        ['T.X1', "B.$tap"],
+        ['T.X2', 'B.C'],
+        ['T.H2', 'SUP.L2'],
+        ['B.L2', 'SUP.L2'],
+    ], quantities: ['ducts' => 1.0]);
+    $watts = fn (Unit $unit, array $c = [], string ...$f): float => $unit->settle(
+        $unit->conditions($c),
+        array_values($f),
+    )->currentInto('B', 'L1')->abs();
     expect($watts($rig($high)))->toBeGreaterThan(1.3 * $watts($rig($low)))
         ->and($sign * ($watts($rig($high), ['ducts' => 2]) - $watts($rig($high))))->toBeGreaterThan(0)
         ->and($rig($high)->with('B:module-dead')->observed('B'))->toBe('still')
@@ -47,17 +68,18 @@ it('starts an electronically commutated blower on 24 V at a tap, faster on a hig
         ->and($rig($high)->run('until: 5 s')->when('B', 'runs'))->toEqualWithDelta(2, 0.01);
 })->with([['blower-constant-torque', '1', '5', -1], ['blower-variable-speed', 'G', 'W2', 1]]);
 
-it('opens a starter through its overload relay, within ten seconds at 7.2 times its setting and not at its rating (IEC 60947-4-1 class 10, from memory)', function (): void {
-    $seconds = function (float $times): float {
-        $drift = Overload::relay(10)->closed(10 * $times, 'tripped');
+it('opens a starter through its overload relay, within ten seconds at 7.2 times its setting and not at its rating (IEC '
+    .'60947-4-1 class 10, from memory)', function (): void {
+        $seconds = function (float $times): float {
+            $drift = Overload::relay(10)->closed(10 * $times, 'tripped');
 
-        return $drift->reaches(0.0);
-    };
-    expect($seconds(1.05))->toBe(INF)->and($seconds(1.2))->toBeLessThan(7200)->and($seconds(1.5))->toBeLessThan(240)
-        ->and($seconds(7.2))->toBeGreaterThan(4)->toBeLessThan(10);
-    $run = Unit::shipped('rooftop-460')->run('until: 60 s', ['IBM:seized']);
-    expect($run->when('OLR', 'tripped'))->toBeLessThan(30)->and($run->when('BC', 'dropped out'))->toBe($run->when('OLR', 'tripped'));
-});
+            return $drift->reaches(0.0);
+        };
+        expect($seconds(1.05))->toBe(INF)->and($seconds(1.2))->toBeLessThan(7200)->and($seconds(1.5))->toBeLessThan(240)
+            ->and($seconds(7.2))->toBeGreaterThan(4)->toBeLessThan(10);
+        $run = Unit::shipped('rooftop-460')->run('until: 60 s', ['IBM:seized']);
+        expect($run->when('OLR', 'tripped'))->toBeLessThan(30)->and($run->when('BC', 'dropped out'))->toBe($run->when('OLR', 'tripped'));
+    });
 
 it('opens a line-break overload on a stalled compressor and lets it try again', function (): void {
     $run = Unit::shipped('freezer-pump-down')->run('until: 30 min', ['COMP:seized']);

@@ -19,15 +19,35 @@ it('feeds what its plate says, leg by leg, and what is left with a leg lost', fu
     }
 })->with([
     // with the leg lost the other end of the heater brings L2's voltage to it
-    'split phase' => ['supply-split-phase, volts: 240, source_ohms: 0.01', ['L1-L2' => 240, 'L1-N' => 120, 'L2-N' => 120], ['L1-L2' => 0, 'L1-N' => 120, 'L2-N' => 120]],
-    'wye' => ['supply-wye, volts: 208, source_ohms: 0.01', ['L1-L2' => 208, 'L3-N' => 120.1], ['L1-L2' => 0, 'L2-L3' => 208, 'L3-N' => 120.1]],
+    'split phase' => [
+        'supply-split-phase, volts: 240, source_ohms: 0.01',
+        ['L1-L2' => 240, 'L1-N' => 120, 'L2-N' => 120],
+        ['L1-L2' => 0, 'L1-N' => 120, 'L2-N' => 120],
+    ],
+    'wye' => [
+        'supply-wye, volts: 208, source_ohms: 0.01',
+        ['L1-L2' => 208, 'L3-N' => 120.1],
+        ['L1-L2' => 0, 'L2-L3' => 208, 'L3-N' => 120.1],
+    ],
     'low leg' => ['supply-split-phase, volts: 240, source_ohms: 0.01, l1_percent: 90', ['L1-N' => 108, 'L2-N' => 120, 'L1-L2' => 228], []],
-    'open delta still feeds three phases' => ['supply-delta, volts: 240, source_ohms: 0.01', ['L1-L2' => 240, 'L2-L3' => 240, 'L1-L3' => 240], ['L1-L2' => 240, 'L2-L3' => 240, 'L1-L3' => 240]],
-    'corner grounded' => ['supply-delta, volts: 240, source_ohms: 0.01, grounded: corner', ['L1-L2' => 240, 'L2-G' => 0, 'L1-G' => 240, 'L3-G' => 240], []],
+    'open delta still feeds three phases' => [
+        'supply-delta, volts: 240, source_ohms: 0.01',
+        ['L1-L2' => 240, 'L2-L3' => 240, 'L1-L3' => 240],
+        ['L1-L2' => 240, 'L2-L3' => 240, 'L1-L3' => 240],
+    ],
+    'corner grounded' => [
+        'supply-delta, volts: 240, source_ohms: 0.01, grounded: corner',
+        ['L1-L2' => 240, 'L2-G' => 0, 'L1-G' => 240, 'L3-G' => 240],
+        [],
+    ],
 ]);
 
 it('lets an ungrounded delta float until something grounds it, and then shows line voltage on the others', function (): void {
-    $unit = Rig::of('supply-delta, volts: 240, source_ohms: 0.01, grounded: none', ['H' => 'heater, volts: 240, watts: 1000'], [['SUP.L1', 'H.1'], ['H.2', 'SUP.L2']]);
+    $unit = Rig::of(
+        'supply-delta, volts: 240, source_ohms: 0.01, grounded: none',
+        ['H' => 'heater, volts: 240, watts: 1000'],
+        [['SUP.L1', 'H.1'], ['H.2', 'SUP.L2']],
+    );
     expect($unit->with('H:grounded')->at('SUP.L1')->abs())->toBeLessThan(0.5)
         ->and($unit->with('H:grounded')->at('SUP.L2')->abs())->toEqualWithDelta(240, 0.5)
         // one ground on an ungrounded system draws next to nothing and blows no fuse
@@ -35,7 +55,11 @@ it('lets an ungrounded delta float until something grounds it, and then shows li
 });
 
 it('sags under load by its impedance: 100 A through 0.05 Ω in each leg', function (): void {
-    $unit = Rig::of('supply-split-phase, volts: 240, source_ohms: 0.05', ['H' => 'heater, volts: 230, watts: 23000'], [['SUP.L1', 'H.1'], ['H.2', 'SUP.L2']]);
+    $unit = Rig::of(
+        'supply-split-phase, volts: 240, source_ohms: 0.05',
+        ['H' => 'heater, volts: 230, watts: 23000'],
+        [['SUP.L1', 'H.1'], ['H.2', 'SUP.L2']],
+    );
     expect($unit->with()->between('SUP.L1', 'SUP.L2')->abs())->toEqualWithDelta(240 * 2.3 / 2.4, 0.1);
 });
 
@@ -60,7 +84,11 @@ it('opens pole by pole when a blade fails, and all of it by the handle', functio
 })->with([['switch-1p', 1], ['breaker-1p', 1], ['disconnect', 2], ['breaker', 2], ['disconnect-3p', 3], ['breaker-3p', 3]]);
 
 it('melts fuse by fuse in a fused disconnect, and whole again when they are replaced', function (): void {
-    $unit = Rig::of('supply-wye, volts: 480, source_ohms: 0.02', ['D' => 'disconnect-fused-3p, closed_by: handle, amps: 10', 'A' => 'heater, volts: 480, watts: 9600', 'B' => 'heater, volts: 480, watts: 500'], [
+    $unit = Rig::of('supply-wye, volts: 480, source_ohms: 0.02', [
+        'D' => 'disconnect-fused-3p, closed_by: handle, amps: 10',
+        'A' => 'heater, volts: 480, watts: 9600',
+        'B' => 'heater, volts: 480, watts: 500',
+    ], [
         ['SUP.L1', 'D.L1'], ['SUP.L2', 'D.L2'], ['SUP.L3', 'D.L3'], ['D.T1', 'A.1'], ['A.2', 'D.T2'], ['D.T3', 'B.1'], ['B.2', 'D.T2'],
     ], ['handle' => true]);
     // 20 A through fuses 1 and 2 of 10 A: one of them goes, and with it the current of both
@@ -72,7 +100,11 @@ it('melts fuse by fuse in a fused disconnect, and whole again when they are repl
 });
 
 it('carries each pin of a plug by itself, burnt, loose or parted', function (): void {
-    $unit = Rig::of('supply-split-phase, volts: 240, source_ohms: 0.01', ['H' => 'heater, volts: 240, watts: 2400'], [['SUP.L1', 'H.1'], ['H.2', 'SUP.L2']]);
+    $unit = Rig::of(
+        'supply-split-phase, volts: 240, source_ohms: 0.01',
+        ['H' => 'heater, volts: 240, watts: 2400'],
+        [['SUP.L1', 'H.1'], ['H.2', 'SUP.L2']],
+    );
     $handler = Unit::shipped('air-handler-electric');
     expect($unit->with()->currentOf('H'))->toEqualWithDelta(10, 0.1)
         ->and($handler->with('PL:pin1-open')->observed('IBM'))->toBe('still')
@@ -82,7 +114,11 @@ it('carries each pin of a plug by itself, burnt, loose or parted', function (): 
 });
 
 it('gives too much on a tap for less, too little on a tap for more, and pops its button on a short', function (): void {
-    $rig = fn (string $tap, string ...$more): Unit => Rig::of('supply-split-phase, volts: 240, source_ohms: 0.01', ['T' => 'transformer-tapped, h2_volts: 208, h3_volts: 240, h4_volts: 480, va: 75, primary_ohms: 60, secondary_ohms: 0.3, breaker_amps: 4', 'H' => 'heater, volts: 24, watts: 20'], [
+    $rig = fn (string $tap, string ...$more): Unit => Rig::of('supply-split-phase, volts: 240, source_ohms: 0.01', [
+        'T' => 'transformer-tapped, h2_volts: 208, h3_volts: 240, h4_volts: 480, va: 75, primary_ohms: 60, secondary_ohms: 0.3, '
+            .'breaker_amps: 4',
+        'H' => 'heater, volts: 24, watts: 20',
+    ], [
         ['SUP.L1', 'T.H1'], ['SUP.L2', "T.$tap"], ['T.X1', 'H.1'], ['H.2', 'T.X2'],
     ]);
     $volts = fn (string $tap): float => $rig($tap)->with()->between('T.X1', 'T.X2')->abs();

@@ -14,7 +14,14 @@ function relayRig(string $relay, string $from, string $to, string $coilA = 'A', 
 {
     return Rig::of("supply-single-phase, volts: $volts, source_ohms: 0.01", [
         'SW' => 'switch-1p, closed_by: call', 'K' => $relay, 'LAMP' => 'heater, volts: 24, watts: 20',
-    ], [['SUP.L', 'SW.L1'], ['SW.T1', "K.$coilA"], ["K.$coilB", 'SUP.N'], ['SUP.L', "K.$from"], ["K.$to", 'LAMP.1'], ['LAMP.2', 'SUP.N']], ['call' => true]);
+    ], [
+        ['SUP.L', 'SW.L1'],
+        ['SW.T1', "K.$coilA"],
+        ["K.$coilB", 'SUP.N'],
+        ['SUP.L', "K.$from"],
+        ["K.$to", 'LAMP.1'],
+        ['LAMP.2', 'SUP.N'],
+    ], ['call' => true]);
 }
 
 function lit(Unit $unit, bool $call, string ...$faults): bool
@@ -53,15 +60,30 @@ it('waits before it moves and before it goes back', function (): void {
     expect($run->when('K', 'pulled in'))->toEqualWithDelta(18, 0.01)
         ->and($run->when('K', 'dropped out', 61))->toEqualWithDelta(90, 0.01);
     // a call that goes away too soon never gets through, one that comes back in time is not noticed
-    $short = $unit->run("until: 1 min\nstart: { call: off }\nevents: [{ at: 10 s, set: { call: on } }, { at: 17 s, set: { call: off } }]\n");
+    $short = $unit->run(
+        "until: 1 min\nstart: { call: off }\nevents: [{ at: 10 s, set: { call: on } }, { at: 17 s, set: { call: off } }]\n",
+    );
     $blink = $unit->run("until: 2 min\nevents: [{ at: 40 s, set: { call: off } }, { at: 60 s, set: { call: on } }]\n");
     expect($short->when('K', 'pulled in'))->toBeNull()->and($blink->when('K', 'dropped out', 1))->toBeNull();
 });
 
 it('steps a sequencer on one after the other and off the other way round', function (): void {
     $unit = Rig::of('supply-single-phase, volts: 26, source_ohms: 0.01', [
-        'SW' => 'switch-1p, closed_by: call', 'Q' => 'sequencer, on_delay: 20, on_step: 15, off_delay: 30, off_step: 10', 'A' => 'heater, volts: 24, watts: 20', 'B' => 'heater, volts: 24, watts: 20',
-    ], [['SUP.L', 'SW.L1'], ['SW.T1', 'Q.H1'], ['Q.H2', 'SUP.N'], ['SUP.L', 'Q.M1'], ['Q.M2', 'A.1'], ['SUP.L', 'Q.M3'], ['Q.M4', 'B.1'], ['A.2', 'SUP.N'], ['B.2', 'SUP.N']], ['call' => true]);
+        'SW' => 'switch-1p, closed_by: call',
+        'Q' => 'sequencer, on_delay: 20, on_step: 15, off_delay: 30, off_step: 10',
+        'A' => 'heater, volts: 24, watts: 20',
+        'B' => 'heater, volts: 24, watts: 20',
+    ], [
+        ['SUP.L', 'SW.L1'],
+        ['SW.T1', 'Q.H1'],
+        ['Q.H2', 'SUP.N'],
+        ['SUP.L', 'Q.M1'],
+        ['Q.M2', 'A.1'],
+        ['SUP.L', 'Q.M3'],
+        ['Q.M4', 'B.1'],
+        ['A.2', 'SUP.N'],
+        ['B.2', 'SUP.N'],
+    ], ['call' => true]);
     $run = $unit->run("until: 3 min\nevents: [{ at: 60 s, set: { call: off } }]\n");
     expect($run->when('Q', 'one closed'))->toEqualWithDelta(20, 0.01)->and($run->when('Q', 'both closed'))->toEqualWithDelta(35, 0.01)
         ->and($run->when('Q', 'one closed', 60))->toEqualWithDelta(90, 0.01)->and($run->when('Q', 'open', 60))->toEqualWithDelta(100, 0.01)
@@ -80,7 +102,9 @@ it('starts a motor through a potential relay, which lifts as it comes up, and on
 it('lifts a current relay on the inrush and drops it as the motor comes up', function (): void {
     $motor = 'volts: 120, fla: 6, lra: 34, run_ohms: 0.9, start_ohms: 4, capacitor_uf: 150';
     $unit = Rig::of('supply-single-phase, volts: 120, source_ohms: 0.02', [
-        'R' => 'relay-current, coil_ohms: 0.05, pick_up: 16, drop_out: 12', 'C' => 'capacitor-start, start_uf: 150', 'M' => "motor-capacitor-start, $motor",
+        'R' => 'relay-current, coil_ohms: 0.05, pick_up: 16, drop_out: 12',
+        'C' => 'capacitor-start, start_uf: 150',
+        'M' => "motor-capacitor-start, $motor",
     ], [['SUP.L', 'R.L'], ['R.M', 'M.R'], ['R.S', 'C.1'], ['C.2', 'M.S'], ['M.C', 'SUP.N']]);
     expect($unit->with()->observed('M'))->toBe('runs')
         ->and($unit->with()->states['R'])->toBe('down')
@@ -88,13 +112,24 @@ it('lifts a current relay on the inrush and drops it as the motor comes up', fun
         ->and($unit->with('M:seized')->states['R'])->toBe('up');
 });
 
-it('opens on a lost, low, unbalanced or swapped phase, and closes again after its delay', function (string $plate, string $fault, string $shown): void {
-    $unit = Rig::of("supply-wye, volts: 480$plate", ['M' => 'phase-monitor, volts: 480, restart_delay: 5', 'H' => 'heater, volts: 480, watts: 100'], [
+it('opens on a lost, low, unbalanced or swapped phase, and closes again after its delay', function (
+    string $plate,
+    string $fault,
+    string $shown,
+): void {
+    $unit = Rig::of("supply-wye, volts: 480$plate", [
+        'M' => 'phase-monitor, volts: 480, restart_delay: 5',
+        'H' => 'heater, volts: 480, watts: 100',
+    ], [
         ['SUP.L1', 'M.L1'], ['SUP.L2', 'M.L2'], ['SUP.L3', 'M.L3'], ['SUP.L1', 'M.C'], ['M.NO', 'H.1'], ['H.2', 'SUP.L2'],
     ]);
     $circuit = $fault === 'swapped' ? Unit::of($unit->model()->circuit->swapping('w1', 'w2')) : $unit;
     expect($circuit->with(...($fault === '' || $fault === 'swapped' ? [] : [$fault]))->observed('M'))->toBe($shown);
 })->with([
-    'good' => ['', '', 'shows good'], 'lost' => ['', 'SUP:l3-lost', 'shows a fault'], 'low' => [', l1_percent: 70, l2_percent: 70, l3_percent: 70', '', 'shows a fault'],
+    'good' => ['', '', 'shows good'], 'lost' => ['', 'SUP:l3-lost', 'shows a fault'], 'low' => [
+        ', l1_percent: 70, l2_percent: 70, l3_percent: 70',
+        '',
+        'shows a fault',
+    ],
     'unbalanced' => [', l2_percent: 88', '', 'shows a fault'], 'swapped' => ['', 'swapped', 'shows a fault'],
 ]);

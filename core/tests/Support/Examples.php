@@ -62,7 +62,13 @@ final class Examples
         $terminals = $part['terminals'] ?? Catalogue::definition($kind)->terminals ?? [];
         $wires = [];
         foreach ($isSupply ? [] : $terminals as $n => $terminal) {
-            $wires['w'.($n + 1)] = ['from' => 'SUP.'.['L1', 'L2', 'L3', 'N'][$n % 4], 'to' => "X.$terminal", 'colour' => 'black', 'gauge' => 14, 'length' => 1];
+            $wires['w'.($n + 1)] = [
+                'from' => 'SUP.'.['L1', 'L2', 'L3', 'N'][$n % 4],
+                'to' => "X.$terminal",
+                'colour' => 'black',
+                'gauge' => 14,
+                'length' => 1,
+            ];
         }
         $wires['bond'] = ['from' => 'SUP.N', 'to' => 'SUP.G', 'colour' => 'green', 'gauge' => 8, 'length' => 1];
 
@@ -85,7 +91,9 @@ final class Examples
             'levin' => 1, 'id' => $id, 'title' => $id, 'family' => 'bench', 'supply' => 'bench', 'frequency' => $hertz, 'earth' => 'SUP.G',
             'places' => ['bench' => ['label' => 'bench', 'minutes' => 0]], 'parts' => $parts, 'wires' => $wires,
             'conditions' => new \ArrayObject($world['conditions'] ?? []), 'quantities' => new \ArrayObject($world['quantities'] ?? []),
-            'ladder' => [['title' => 'Line', 'rails' => $parts['SUP']['kind'] === 'supply-single-phase' ? ['SUP.L', 'SUP.N'] : ['SUP.L1', 'SUP.L2']]],
+            'ladder' => [
+                ['title' => 'Line', 'rails' => $parts['SUP']['kind'] === 'supply-single-phase' ? ['SUP.L', 'SUP.N'] : ['SUP.L1', 'SUP.L2']],
+            ],
         ], 8, 2, Yaml::DUMP_OBJECT_AS_MAP);
     }
 }

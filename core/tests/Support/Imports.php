@@ -89,7 +89,10 @@ final class Imports
             $before = count($imports);
             $imported = array_flip(array_merge(...array_values($imports)));
             $imports = array_intersect_key($imports, $imported);
-            $imports = array_map(static fn (array $used): array => array_values(array_filter($used, static fn (string $u): bool => isset($imports[$u]))), $imports);
+            $imports = array_map(
+                static fn (array $used): array => array_values(array_filter($used, static fn (string $u): bool => isset($imports[$u]))),
+                $imports,
+            );
             $imports = array_filter($imports);
         } while (count($imports) < $before);
 

@@ -62,7 +62,11 @@ final class NgSpice
         $hertz = sprintf('%.17g', $settled->model->circuit->frequency);
         $control = ".control\nset numdgt=16\nset wr_singlescale\nac lin 1 $hertz $hertz\nwrdata $folder/out.dat $vectors\n.endc\n.end";
         file_put_contents("$folder/circuit.cir", str_replace("\n.end\n", "\n$control\n", SpiceNetlist::of($settled)));
-        $process = proc_open(['ngspice', '-b', "$folder/circuit.cir"], [1 => ['file', "$folder/log", 'w'], 2 => ['file', "$folder/log", 'a']], $pipes);
+        $process = proc_open(
+            ['ngspice', '-b', "$folder/circuit.cir"],
+            [1 => ['file', "$folder/log", 'w'], 2 => ['file', "$folder/log", 'a']],
+            $pipes,
+        );
 
         return [$process ?: throw new \RuntimeException('ngspice does not start. Install it with apt-get install ngspice.'), $folder];
     }
@@ -79,7 +83,10 @@ final class NgSpice
         $nodes = self::nodes($settled);
         $row = preg_split('/\s+/', trim((string) @file_get_contents("$folder/out.dat"))) ?: [];
         if (count($row) !== 1 + 2 * count($nodes)) {
-            throw new \RuntimeException("ngspice did not solve {$settled->model->circuit->id} with ".implode(', ', $settled->faults->ids()).":\n".file_get_contents("$folder/log"));
+            throw new \RuntimeException("ngspice did not solve {$settled->model->circuit->id} with ".implode(
+                ', ',
+                $settled->faults->ids(),
+            ).":\n".file_get_contents("$folder/log"));
         }
         $found = [];
         foreach ($nodes as $n => $node) {

@@ -27,8 +27,12 @@ final class Rig
         return Unit::fromText(Yaml::dump([
             'levin' => 1, 'id' => 'rig', 'title' => 'Rig', 'family' => 'bench', 'supply' => 'bench', 'frequency' => 60, 'earth' => 'SUP.G',
             'places' => ['bench' => ['label' => 'bench', 'minutes' => 0]], 'parts' => $made, 'wires' => $lines,
-            'conditions' => new \ArrayObject(array_map(static fn (bool $on): array => ['label' => 'condition', 'default' => $on], $conditions)),
-            'quantities' => new \ArrayObject(array_map(static fn (float $normal): array => ['label' => 'quantity', 'unit' => '', 'normal' => $normal], $quantities)),
+            'conditions' => new \ArrayObject(
+                array_map(static fn (bool $on): array => ['label' => 'condition', 'default' => $on], $conditions),
+            ),
+            'quantities' => new \ArrayObject(
+                array_map(static fn (float $normal): array => ['label' => 'quantity', 'unit' => '', 'normal' => $normal], $quantities),
+            ),
             'ladder' => [['title' => 'Line', 'rails' => [$wires[0][0], $wires[count($wires) - 1][1]]]],
         ], 8, 2, Yaml::DUMP_OBJECT_AS_MAP));
     }

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Levin\Core\Tests\Support;
 
 use Levin\Core\Circuit\Circuit;
-use Levin\Core\File\CircuitReader;
 use Levin\Core\Circuit\Conditions;
 use Levin\Core\Diagnosis\Investigation;
 use Levin\Core\Diagnosis\MemoryOutlooks;
+use Levin\Core\File\CircuitReader;
+use Levin\Core\Interchange\ScriptReader;
 use Levin\Core\Meter\Clamped;
 use Levin\Core\Meter\Meter;
 use Levin\Core\Meter\MeterFunction;
@@ -16,7 +17,6 @@ use Levin\Core\Meter\MeterReading;
 use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Run;
 use Levin\Core\Operation\Runner;
-use Levin\Core\Interchange\ScriptReader;
 use Levin\Core\Operation\Settled;
 use Levin\Core\Operation\Settler;
 

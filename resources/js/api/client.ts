@@ -1,10 +1,11 @@
 /** The one way out to the server. */
 
+import type { Refused } from './shapes';
+
 export class ApiError extends Error {
     constructor(
         readonly status: number,
         message: string,
-        readonly fields: Record<string, string[]> = {},
     ) {
         super(message);
     }
@@ -13,14 +14,23 @@ export class ApiError extends Error {
     get isExpired(): boolean {
         return this.status === 401 || this.status === 419;
     }
+
+    /** The server has understood and will never take it; anything else is worth sending again. */
+    get isFinal(): boolean {
+        return this.status >= 400 && this.status < 500 && !this.isExpired && this.status !== 408 && this.status !== 429;
+    }
 }
+
+const ELSEWHERE =
+    'The answer did not come from Levin: something between here and it answered instead, a proxy or a sign-in page of the network. ' +
+    'What you entered is kept; try again.';
 
 function token(): string {
     const cookie = document.cookie.split('; ').find((c) => c.startsWith('XSRF-TOKEN='));
     return cookie === undefined ? '' : decodeURIComponent(cookie.slice('XSRF-TOKEN='.length));
 }
 
-function messageFor(status: number, body: { message?: string; errors?: Record<string, string[]> }): string {
+function messageFor(status: number, body: Partial<Refused>): string {
     const first = Object.values(body.errors ?? {})[0]?.[0];
     if (first !== undefined) {
         return first;
@@ -40,21 +50,38 @@ function messageFor(status: number, body: { message?: string; errors?: Record<st
     }
 }
 
+/** What an answer holds, or null when it is not Levin's. */
+function parsed(text: string): unknown {
+    if (text === '') {
+        return {};
+    }
+    try {
+        return JSON.parse(text);
+    } catch {
+        return null;
+    }
+}
+
 export async function api<T>(method: 'GET' | 'POST' | 'DELETE', path: string, body?: unknown): Promise<T> {
     let response: Response;
+    let text: string;
     try {
         response = await fetch(`/api/${path}`, {
             method,
             headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token() },
             ...(body === undefined ? {} : { body: JSON.stringify(body) }),
         });
+        text = await response.text();
     } catch {
         throw new ApiError(0, 'No connection to the server. What you entered is kept; try again.');
     }
-    const text = await response.text();
-    const data = text === '' ? {} : JSON.parse(text);
+    const data = parsed(text);
+    if (data === null) {
+        // a page that says 403 is not Levin saying it: never final
+        throw new ApiError(response.status >= 500 ? response.status : 0, ELSEWHERE);
+    }
     if (!response.ok) {
-        throw new ApiError(response.status, messageFor(response.status, data), data.errors ?? {});
+        throw new ApiError(response.status, messageFor(response.status, data as Partial<Refused>));
     }
     return data as T;
 }

@@ -1,84 +1,140 @@
-import { useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useRef, useState } from 'react';
-import { ApiError, api } from './client';
-import type { EventType, Trace } from './types';
+import { ApiError } from './client';
+import type { EventInput, EventType } from './shapes';
 import { uuid } from './uuid';
 
-export interface Pending {
-    id: string;
-    type: EventType;
-    noted_at: string;
-    data: Record<string, unknown>;
+/** An event on its way: kept from before it leaves until the server has it, or someone has read why it was refused. */
+export interface Letter {
+    call: string;
+    event: EventInput;
+    /** why the server will never take it; null while it waits */
+    refused: string | null;
 }
 
-const keyFor = (call: string) => `levin.outbox.${call}`;
-
-export function readOutbox(call: string): Pending | null {
-    const kept = localStorage.getItem(keyFor(call));
-    return kept === null ? null : (JSON.parse(kept) as Pending);
+/** Where letters are kept, in the order in which they were put there. */
+export interface LetterStore {
+    put(letter: Letter): Promise<void>;
+    of(call: string): Promise<Letter[]>;
+    refuse(id: string, why: string): Promise<void>;
+    remove(id: string): Promise<void>;
 }
+
+export interface OutboxState {
+    waiting: EventInput[];
+    refused: Letter[];
+    /** what keeps the first of those that wait from leaving */
+    error: ApiError | null;
+    busy: boolean;
+}
+
+export const EMPTY: OutboxState = { waiting: [], refused: [], error: null, busy: false };
+
+export type Outcome = 'stored' | 'waiting' | 'refused';
+
+/** Two taps closer together than this, on the same thing, are one. Milliseconds. */
+const DOUBLE_TAP = 700;
 
 /**
- * Sends the events of a call one at a time. Each has its id before it leaves and is kept until the server has it, so that a
- * double tap, a lost answer or an ended session stores it once and loses nothing.
+ * Sends the events of one call, first in, first out. Each has its id before it leaves, so that a lost answer stores it once; one
+ * that cannot leave holds back those behind it, and none is forgotten.
  */
-export function useOutbox(call: string) {
-    const client = useQueryClient();
-    const [pending, setPending] = useState<Pending | null>(() => readOutbox(call));
-    const [error, setError] = useState<ApiError | null>(null);
-    const [busy, setBusy] = useState(false);
-    const inFlight = useRef(false);
+export class Outbox {
+    private state = EMPTY;
 
-    const transmit = useCallback(
-        async (event: Pending): Promise<boolean> => {
-            if (inFlight.current) {
-                return false;
-            }
-            inFlight.current = true;
-            setBusy(true);
-            setError(null);
-            localStorage.setItem(keyFor(call), JSON.stringify(event));
-            setPending(event);
-            try {
-                const trace = await api<Trace>('POST', `calls/${call}/events`, event);
-                client.setQueryData(['trace', call], trace);
-                void client.invalidateQueries({ queryKey: ['calls'] });
-                localStorage.removeItem(keyFor(call));
-                setPending(null);
-                return true;
-            } catch (e) {
-                const failure = e instanceof ApiError ? e : new ApiError(0, String(e));
-                setError(failure);
-                if (failure.status >= 400 && failure.status < 500 && !failure.isExpired && failure.status !== 429) {
-                    // the server will never take this one: what was typed stays in its field
-                    localStorage.removeItem(keyFor(call));
-                    setPending(null);
-                }
-                return false;
-            } finally {
-                inFlight.current = false;
-                setBusy(false);
-            }
-        },
-        [call, client],
-    );
+    private running: Promise<void> | null = null;
 
-    const send = useCallback(
-        (type: EventType, data: Record<string, unknown>) =>
-            transmit({ id: uuid(), type, noted_at: new Date().toISOString(), data }),
-        [transmit],
-    );
+    private last: { mark: string; at: number; outcome: Promise<Outcome> } | null = null;
 
-    const retry = useCallback(() => (pending === null ? Promise.resolve(false) : transmit(pending)), [pending, transmit]);
+    constructor(
+        private readonly call: string,
+        private readonly store: LetterStore,
+        private readonly deliver: (event: EventInput) => Promise<void>,
+        private readonly tell: (state: OutboxState) => void,
+        private readonly now: () => Date = () => new Date(),
+    ) {}
 
-    // something was still on its way when the page was last left
-    const first = useRef(true);
-    useEffect(() => {
-        if (first.current && pending !== null) {
-            void transmit(pending);
+    /** Goes on with what was still waiting when the page was last left. */
+    async start(): Promise<void> {
+        await this.read();
+        await this.flush();
+    }
+
+    /** Takes an event in. It is kept before this returns anything. */
+    send(type: EventType, data: Record<string, unknown>): Promise<Outcome> {
+        const mark = JSON.stringify([type, data]);
+        const at = this.now().getTime();
+        if (this.last !== null && this.last.mark === mark && at - this.last.at < DOUBLE_TAP) {
+            return this.last.outcome;
         }
-        first.current = false;
-    }, [pending, transmit]);
+        const outcome = this.post({ id: uuid(), type, noted_at: this.now().toISOString(), data });
+        this.last = { mark, at, outcome };
+        return outcome;
+    }
 
-    return { send, retry, pending, error, busy, forget: () => setError(null) };
+    /** Sends what waits, in order, until it is all there or something stops it. */
+    flush(): Promise<void> {
+        this.running ??= this.drain().finally(() => {
+            this.running = null;
+        });
+        return this.running;
+    }
+
+    /** Someone has read why an event was refused. */
+    async discard(id: string): Promise<void> {
+        await this.store.remove(id);
+        await this.read();
+    }
+
+    private async post(event: EventInput): Promise<Outcome> {
+        await this.store.put({ call: this.call, event, refused: null });
+        await this.read();
+        await this.flush();
+        // it came while another was being sent, after the last look at what waits
+        if (this.state.error === null && this.state.waiting.some((e) => e.id === event.id)) {
+            await this.flush();
+        }
+        if (this.state.refused.some((l) => l.event.id === event.id)) {
+            return 'refused';
+        }
+        return this.state.waiting.some((e) => e.id === event.id) ? 'waiting' : 'stored';
+    }
+
+    private async drain(): Promise<void> {
+        this.change({ error: null, busy: true });
+        try {
+            for (let next = this.state.waiting[0]; next !== undefined; next = this.state.waiting[0]) {
+                await this.hand(next);
+                await this.read();
+            }
+        } catch (e) {
+            this.change({ error: e instanceof ApiError ? e : new ApiError(0, String(e)) });
+        } finally {
+            this.change({ busy: false });
+        }
+    }
+
+    private async hand(event: EventInput): Promise<void> {
+        try {
+            await this.deliver(event);
+        } catch (e) {
+            if (!(e instanceof ApiError) || !e.isFinal) {
+                throw e;
+            }
+            await this.store.refuse(event.id, e.message);
+            return;
+        }
+        await this.store.remove(event.id);
+    }
+
+    private async read(): Promise<void> {
+        const letters = await this.store.of(this.call);
+        this.change({
+            waiting: letters.filter((l) => l.refused === null).map((l) => l.event),
+            refused: letters.filter((l) => l.refused !== null),
+        });
+    }
+
+    private change(part: Partial<OutboxState>): void {
+        this.state = { ...this.state, ...part };
+        this.tell(this.state);
+    }
 }

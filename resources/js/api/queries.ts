@@ -1,6 +1,6 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { ApiError, api } from './client';
-import type { Call, Expected, MeterFunction, Trace, Unit, User } from './types';
+import type { Call, CallPage, CircuitSheet, Expected, MeterFunction, Trace, Unit, UnitPage, User } from './shapes';
 
 export function useSession() {
     return useQuery({
@@ -42,13 +42,39 @@ export function useSignOut() {
     });
 }
 
-export const useCalls = () => useQuery({ queryKey: ['calls'], queryFn: () => api<Call[]>('GET', 'calls') });
+/** A list that comes in pages: the items so far, and how to get more. */
+function usePages<T>(key: string, path: string, filter: Record<string, string>) {
+    const query = useInfiniteQuery({
+        queryKey: [key, filter],
+        queryFn: ({ pageParam }) =>
+            api<{ items: T[]; page: number; pages: number; total: number }>(
+                'GET',
+                `${path}?${new URLSearchParams({ ...filter, page: String(pageParam) })}`,
+            ),
+        initialPageParam: 1,
+        getNextPageParam: (last) => (last.page < last.pages ? last.page + 1 : undefined),
+    });
+    const pages = query.data?.pages ?? [];
+    return { ...query, items: pages.flatMap((p) => p.items), total: pages[0]?.total ?? 0 };
+}
 
-export const useUnits = () => useQuery({ queryKey: ['units'], queryFn: () => api<Unit[]>('GET', 'units') });
+/** Filters as the API has them: from, until, unit, order. */
+export const useCalls = (filter: Record<string, string>) => usePages<CallPage['items'][number]>('calls', 'calls', filter);
+
+export const useUnits = () => usePages<UnitPage['items'][number]>('units', 'units', {});
 
 export const useUnit = (id: string) => useQuery({ queryKey: ['unit', id], queryFn: () => api<Unit>('GET', `units/${id}`) });
 
 export const useTrace = (id: string) => useQuery({ queryKey: ['trace', id], queryFn: () => api<Trace>('GET', `calls/${id}`) });
+
+/** A revision never changes: asked for once. */
+export const useCircuitSheet = (revision: number | undefined) =>
+    useQuery({
+        queryKey: ['sheet', revision],
+        enabled: revision !== undefined,
+        staleTime: Number.POSITIVE_INFINITY,
+        queryFn: () => api<CircuitSheet>('GET', `revisions/${revision}`),
+    });
 
 export function useOpenCall(unit: number) {
     const client = useQueryClient();

@@ -1,83 +1,85 @@
 import { cleanup, fireEvent, render } from '@testing-library/react';
 import { afterEach, expect, it, vi } from 'vitest';
-import type { Diagram } from '../api/types';
+import type { DrawnState, Energy } from '../api/shapes';
+import { aPart, aSheet } from '../testing/shapes';
 import { Ladder } from './ladder';
 
 afterEach(cleanup);
 
-const diagram: Diagram = {
-    width: 300,
-    height: 100,
-    titles: [{ title: 'Control', y: 10 }],
-    rails: [],
-    points: [
-        { point: 'A.1', x: 20, y: 50 },
-        { point: 'HP.1', x: 80, y: 50 },
-        { point: 'HP.2', x: 172, y: 50 },
+const symbol = { caption: '', y: 50, open: 'M0 0', closed: 'M1 1' };
+
+const sheet = aSheet({
+    drawing: {
+        width: 300,
+        height: 100,
+        titles: [{ title: 'Control', y: 10 }],
+        rails: [],
+        points: [
+            { point: 'A.1', x: 20, y: 50 },
+            { point: 'HP.1', x: 80, y: 50 },
+            { point: 'HP.2', x: 172, y: 50 },
+        ],
+        symbols: [
+            { ...symbol, id: 'HP 1 2', part: 'HP', shape: 'pressure', left: 'HP.1', right: 'HP.2', x1: 80, x2: 172 },
+            { ...symbol, id: 'K 1 3', part: 'K', shape: 'coil', left: 'K.1', right: 'K.3', x1: 200, x2: 292 },
+        ],
+        conductors: [
+            {
+                id: 'w1',
+                wire: 'w1',
+                from: 'A.1',
+                to: 'HP.1',
+                path: [
+                    [20, 50],
+                    [80, 50],
+                ],
+            },
+        ],
+    },
+    parts: [
+        aPart('HP', { label: 'High-pressure switch' }),
+        aPart('K', { label: 'Relay', observables: ['pulled in', 'dropped out'] }),
     ],
-    symbols: [
-        {
-            part: 'HP',
-            shape: 'pressure',
-            caption: '',
-            label: 'High-pressure switch',
-            left: 'HP.1',
-            right: 'HP.2',
-            x1: 80,
-            x2: 172,
-            y: 50,
-            strokes: 'M0 0',
-            seen: null,
-        },
-        {
-            part: 'K',
-            shape: 'coil',
-            caption: 'coil',
-            label: 'Relay',
-            left: 'K.1',
-            right: 'K.3',
-            x1: 200,
-            x2: 292,
-            y: 50,
-            strokes: 'M0 0',
-            seen: 'pulled in',
-        },
-    ],
-    conductors: [
-        {
-            wire: 'w1',
-            from: 'A.1',
-            to: 'HP.1',
-            path: [
-                [20, 50],
-                [80, 50],
-            ],
-        },
-    ],
-    energy: { 'A.1': 'live', 'HP.1': 'live', 'HP.2': 'dead', 'K.1': 'dead', 'K.3': 'common' },
-    drawn_as: null,
     wires: [{ id: 'w1', from: 'A.1', to: 'HP.1', colour: 'yellow', gauge: 18 }],
-    parts: {},
-};
+});
+
+const drawn = (wire: Energy = 'live', across: Energy = 'dead', whole = true): DrawnState => ({
+    points: [],
+    symbols: [
+        { id: 'HP 1 2', closed: across !== 'dead', left: 'live', right: across, across, seen: '' },
+        { id: 'K 1 3', closed: false, left: 'dead', right: 'common', across: 'dead', seen: 'dropped out' },
+    ],
+    conductors: [{ id: 'w1', energy: wire, whole }],
+});
 
 const draw = (props: Partial<Parameters<typeof Ladder>[0]> = {}) =>
     render(
         <Ladder
-            diagram={diagram}
+            sheet={sheet}
+            drawn={drawn()}
             probes={{ red: null, black: null }}
             proved={[]}
-            lifted={[]}
             onPoint={() => {}}
             onPart={() => {}}
             {...props}
         />,
     );
 
-it('highlights a live conductor and leaves a dead one bare', () => {
-    const { container } = draw();
-    expect(container.querySelector('path.mark.live')?.getAttribute('d')).toBe('M20 50L80 50');
-    const cut = draw({ diagram: { ...diagram, energy: { ...diagram.energy, 'HP.1': 'dead' } } });
-    expect(cut.container.querySelector('path.mark.dead')).not.toBeNull();
+it('highlights a conductor as the core says it stands', () => {
+    for (const energy of ['live', 'common', 'backfed', 'dead'] as const) {
+        const { container, unmount } = draw({ drawn: drawn(energy) });
+        expect(container.querySelector(`path.mark.${energy}[d="M20 50L80 50"]`)).not.toBeNull();
+        unmount();
+    }
+});
+
+it('bridges a closed contact whatever its shape, and draws it closed', () => {
+    const { container } = draw({ drawn: drawn('live', 'live') });
+    expect(container.querySelector('path.mark.live[d="M106 50H146"]')).not.toBeNull();
+    expect(container.querySelector('path.ink[d="M1 1"]')).not.toBeNull();
+    cleanup();
+    const open = draw();
+    expect(open.container.querySelector('path.mark.live[d="M106 50H146"]')).toBeNull();
 });
 
 it('puts a probe where it is told, by touch and from the keyboard', () => {
@@ -99,8 +101,8 @@ it('asks what is seen only of parts that can be seen to do something', () => {
     expect(onPart).toHaveBeenCalledWith('K');
 });
 
-it('ticks a proved part and breaks a lifted wire', () => {
-    const { container } = draw({ proved: ['HP'], lifted: ['w1'] });
+it('ticks a proved part and breaks a wire that does not conduct', () => {
+    const { container } = draw({ proved: ['HP'], drawn: drawn('live', 'dead', false) });
     expect(container.querySelectorAll('[aria-label=proved]').length).toBe(1);
     expect(container.querySelector('path.ink[stroke-dasharray]')).not.toBeNull();
 });

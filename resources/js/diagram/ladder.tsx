@@ -1,4 +1,5 @@
-import type { Diagram, DiagramSymbol, Energy } from '../api/types';
+import { useMemo } from 'react';
+import type { CircuitSheet, DrawnConductor, DrawnState, DrawnSymbol, Part, SymbolState, Wire } from '../api/shapes';
 
 export interface Probes {
     red: string | null;
@@ -6,65 +7,69 @@ export interface Probes {
 }
 
 interface Props {
-    diagram: Diagram;
+    sheet: CircuitSheet;
+    drawn: DrawnState;
     probes: Probes;
     proved: string[];
-    lifted: string[];
     onPoint: (point: string) => void;
     onPart: (part: string) => void;
 }
 
-const line = (path: [number, number][]) => `M${path.map(([x, y]) => `${x} ${y}`).join('L')}`;
+const line = (path: DrawnConductor['path']) => `M${path.map(([x, y]) => `${x} ${y}`).join('L')}`;
 
-/** The weaker of two ends: a conductor is highlighted only as far as it is the same at both. */
-function between(energy: Record<string, Energy>, a: string, b: string): Energy {
-    const [p, q] = [energy[a] ?? 'dead', energy[b] ?? 'dead'];
-    return p === q ? p : 'dead';
-}
+const byId = <T extends { id: string }>(items: T[]) => new Map(items.map((item) => [item.id, item]));
 
-/** The ladder diagram: highlighter under ink. All positions and strokes come from the core. */
-export function Ladder({ diagram, probes, proved, lifted, onPoint, onPart }: Props) {
-    const { energy } = diagram;
-    const at = (point: string | null) => diagram.points.find((p) => p.point === point);
+/** The ladder diagram: highlighter under ink. Positions, strokes, and what is live or closed all come from the core. */
+export function Ladder({ sheet, drawn, probes, proved, onPoint, onPart }: Props) {
+    const { drawing } = sheet;
+    const parts = useMemo(() => byId(sheet.parts), [sheet.parts]);
+    const wires = useMemo(() => byId(sheet.wires), [sheet.wires]);
+    const energy = new Map(drawn.points.map((p) => [p.point, p.energy]));
+    const conductors = byId(drawn.conductors);
+    const symbols = byId(drawn.symbols);
+    const at = (point: string | null) => drawing.points.find((p) => p.point === point);
     return (
         <svg
             className="ladder block h-auto w-full min-w-[820px]"
-            viewBox={`0 0 ${diagram.width} ${diagram.height}`}
+            viewBox={`0 0 ${drawing.width} ${drawing.height}`}
             aria-label="Ladder diagram"
         >
-            {diagram.rails.map((r) => (
-                <path key={`m${r.point}`} className={`mark ${energy[r.point]}`} d={`M${r.x} ${r.y1}V${r.y2}`} />
+            {drawing.rails.map((r) => (
+                <path key={`m${r.point}`} className={`mark ${energy.get(r.point)}`} d={`M${r.x} ${r.y1}V${r.y2}`} />
             ))}
-            {diagram.conductors.map((c) => (
-                <path
-                    key={`m${c.wire}${c.from}${c.to}${c.path[0]}`}
-                    className={`mark ${between(energy, c.from, c.to)}`}
-                    d={line(c.path)}
-                />
+            {drawing.conductors.map((c) => (
+                <path key={`m${c.id}`} className={`mark ${conductors.get(c.id)?.energy}`} d={line(c.path)} />
             ))}
-            {diagram.symbols.map((s) => (
-                <SymbolMark key={`m${s.part}${s.left}`} symbol={s} energy={energy} />
+            {drawing.symbols.map((s) => (
+                <SymbolMark key={`m${s.id}`} symbol={s} state={symbols.get(s.id)} />
             ))}
-            {diagram.rails.map((r) => (
+            {drawing.rails.map((r) => (
                 <path key={r.point} className="ink rail" d={`M${r.x} ${r.y1}V${r.y2}`} />
             ))}
-            {diagram.conductors.map((c) => (
+            {drawing.conductors.map((c) => (
                 <path
-                    key={`${c.wire}${c.from}${c.to}${c.path[0]}`}
+                    key={c.id}
                     className="ink"
                     d={line(c.path)}
-                    strokeDasharray={lifted.includes(c.wire) ? '2 7' : undefined}
+                    strokeDasharray={conductors.get(c.id)?.whole === false ? '2 7' : undefined}
                 >
-                    <title>{wireTitle(diagram, c.wire)}</title>
+                    <title>{wireTitle(wires.get(c.wire))}</title>
                 </path>
             ))}
-            {diagram.symbols.map((s) => (
-                <SymbolInk key={`${s.part}${s.left}`} symbol={s} proved={proved.includes(s.part)} onPart={onPart} />
+            {drawing.symbols.map((s) => (
+                <SymbolInk
+                    key={s.id}
+                    symbol={s}
+                    state={symbols.get(s.id)}
+                    part={parts.get(s.part)}
+                    proved={proved.includes(s.part)}
+                    onPart={onPart}
+                />
             ))}
-            {diagram.points.map((p) => (
+            {drawing.points.map((p) => (
                 <PointDot key={`${p.point}${p.y}`} {...p} onPoint={onPoint} />
             ))}
-            {diagram.titles.map((t) => (
+            {drawing.titles.map((t) => (
                 <text key={t.title} x={24} y={t.y} className="quiet" fontSize={15} fontWeight={700} letterSpacing={0.8}>
                     {t.title.toUpperCase()}
                 </text>
@@ -75,28 +80,34 @@ export function Ladder({ diagram, probes, proved, lifted, onPoint, onPart }: Pro
     );
 }
 
-function wireTitle(diagram: Diagram, id: string): string {
-    const wire = diagram.wires.find((w) => w.id === id);
-    return wire === undefined ? '' : `${wire.id}: ${wire.colour}, ${wire.gauge} AWG, ${wire.from} to ${wire.to}`;
-}
+const wireTitle = (w: Wire | undefined) => (w === undefined ? '' : `${w.id}: ${w.colour}, ${w.gauge} AWG, ${w.from} to ${w.to}`);
 
-function SymbolMark({ symbol: s, energy }: { symbol: DiagramSymbol; energy: Record<string, Energy> }) {
+function SymbolMark({ symbol: s, state }: { symbol: DrawnSymbol; state: SymbolState | undefined }) {
     const middle = (s.x1 + s.x2) / 2;
-    const [l, r] = [energy[s.left] ?? 'dead', energy[s.right] ?? 'dead'];
+    if (state === undefined) {
+        return null;
+    }
     return (
         <>
-            <path className={`mark ${l}`} d={`M${s.x1} ${s.y}H${middle - 20}`} />
-            <path className={`mark ${r}`} d={`M${middle + 20} ${s.y}H${s.x2}`} />
-            {l === r && l !== 'dead' && ['contact', 'fuse', 'switch', 'pressure', 'link'].includes(s.shape) && (
-                <path className={`mark ${l}`} d={`M${middle - 20} ${s.y}H${middle + 20}`} />
-            )}
+            <path className={`mark ${state.left}`} d={`M${s.x1} ${s.y}H${middle - 20}`} />
+            <path className={`mark ${state.right}`} d={`M${middle + 20} ${s.y}H${s.x2}`} />
+            <path className={`mark ${state.across}`} d={`M${middle - 20} ${s.y}H${middle + 20}`} />
         </>
     );
 }
 
-function SymbolInk({ symbol: s, proved, onPart }: { symbol: DiagramSymbol; proved: boolean; onPart: (part: string) => void }) {
+interface InkProps {
+    symbol: DrawnSymbol;
+    state: SymbolState | undefined;
+    part: Part | undefined;
+    proved: boolean;
+    onPart: (part: string) => void;
+}
+
+function SymbolInk({ symbol: s, state, part, proved, onPart }: InkProps) {
     const middle = (s.x1 + s.x2) / 2;
-    const looks = s.seen !== null;
+    const looks = (part?.observables.length ?? 0) > 0;
+    const label = part?.label ?? s.part;
     const act = looks ? () => onPart(s.part) : undefined;
     const isRound = s.shape === 'coil' || s.shape === 'motor';
     return (
@@ -105,7 +116,7 @@ function SymbolInk({ symbol: s, proved, onPart }: { symbol: DiagramSymbol; prove
                 ? {
                       role: 'button',
                       tabIndex: 0,
-                      'aria-label': `What is seen of ${s.label}`,
+                      'aria-label': `What is seen of ${label}`,
                       onClick: act,
                       onKeyDown: (e: React.KeyboardEvent) => {
                           if (e.key === 'Enter') {
@@ -117,10 +128,10 @@ function SymbolInk({ symbol: s, proved, onPart }: { symbol: DiagramSymbol; prove
                   }
                 : {})}
         >
-            <title>{s.label}</title>
+            <title>{label}</title>
             <rect x={s.x1 + 16} y={s.y - 24} width={s.x2 - s.x1 - 32} height={48} fill="transparent" />
             {isRound && <circle cx={middle} cy={s.y} r={s.shape === 'motor' ? 21 : 19} fill="var(--paper)" />}
-            <path className="ink" transform={`translate(${middle} ${s.y})`} d={s.strokes} />
+            <path className="ink" transform={`translate(${middle} ${s.y})`} d={state?.closed === true ? s.closed : s.open} />
             {isRound ? (
                 <text x={middle} y={s.y + 4.5} textAnchor="middle" fontSize={s.part.length > 3 ? 12 : 13.5} fontWeight={700}>
                     {s.part}

@@ -7,10 +7,7 @@ export function Sheet(props: { open: boolean; onOpenChange: (open: boolean) => v
         <Dialog.Root open={props.open} onOpenChange={props.onOpenChange}>
             <Dialog.Portal>
                 <Dialog.Overlay className="fixed inset-0 z-10 bg-black/50" />
-                <Dialog.Content
-                    aria-describedby={undefined}
-                    className="fixed top-1/2 left-1/2 z-20 max-h-[92vh] w-[min(560px,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto border-2 border-ink bg-paper p-5"
-                >
+                <Dialog.Content aria-describedby={undefined} className="sheet">
                     <div className="mb-3 flex items-start justify-between gap-4">
                         <Dialog.Title className="font-bold text-xl">{props.title}</Dialog.Title>
                         <Dialog.Close className="key" aria-label="Close">

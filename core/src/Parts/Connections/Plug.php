@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Connections;
 
-use Levin\Core\Parts\PlateContradiction;
-use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
+use Levin\Core\Parts\Kind;
+use Levin\Core\Parts\PlateContradiction;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
@@ -38,7 +38,11 @@ final class Plug extends Kind
     public function elements(string $state, Setting $setting): array
     {
         return array_map(
-            static fn (string $n): Element => Element::between("A$n", "B$n", Values::worn(! $setting->has("pin$n-open"), $setting->degree("pin$n-loose", 20.0, 0.0))),
+            static fn (string $n): Element => Element::between(
+                "A$n",
+                "B$n",
+                Values::worn(! $setting->has("pin$n-open"), $setting->degree("pin$n-loose", 20.0, 0.0)),
+            ),
             $this->pins(),
         );
     }
@@ -64,6 +68,9 @@ final class Plug extends Kind
     /** @return list<string> */
     private function pins(): array
     {
-        return array_values(array_map(static fn (string $t): string => substr($t, 1), array_filter($this->part->terminals, static fn (string $t): bool => $t[0] === 'A')));
+        return array_values(array_map(
+            static fn (string $t): string => substr($t, 1),
+            array_filter($this->part->terminals, static fn (string $t): bool => $t[0] === 'A'),
+        ));
     }
 }

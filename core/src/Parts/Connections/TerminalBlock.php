@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Connections;
 
-use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Definition;
+use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Setting;
 
 /** Points where wires meet: a terminal strip, a splice, a ground lug. Nothing in it joins one terminal to another. */

@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Electronics;
 
-use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Pending;
 use Levin\Core\Parts\Sequencing\Input;
 use Levin\Core\Parts\Sequencing\Move;
-use Levin\Core\Parts\Sequencing\Output;
 use Levin\Core\Parts\Sequencing\Program;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
@@ -52,7 +51,9 @@ final class ControlBoard extends Kind
         $program = $this->program();
         [$name] = Program::unpack($state);
         $on = $program->steps[$name]->on ?? [];
-        $elements = [Element::between($program->from, $program->to, Values::ohms($this->part->number('volts') ** 2 / $this->part->number('va')))];
+        $elements = [
+            Element::between($program->from, $program->to, Values::ohms($this->part->number('volts') ** 2 / $this->part->number('va'))),
+        ];
         foreach ($program->inputs as $input) {
             $elements[] = $input->element($setting, $name !== Program::OFF);
         }
@@ -92,7 +93,10 @@ final class ControlBoard extends Kind
     #[\Override]
     public function pending(string $state, Setting $setting, Voltages $voltages): array
     {
-        return array_map(static fn (array $open): Pending => new Pending(Program::pack($open[0]->to, $open[0]->counted($open[1])), $open[0]->after), $this->open($state, $voltages));
+        return array_map(
+            static fn (array $open): Pending => new Pending(Program::pack($open[0]->to, $open[0]->counted($open[1])), $open[0]->after),
+            $this->open($state, $voltages),
+        );
     }
 
     #[\Override]

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Electronics;
 
-use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Pending;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
@@ -16,7 +16,10 @@ use Levin\Core\Parts\SymbolShape;
 use Levin\Core\Parts\Values;
 use Levin\Core\Parts\Voltages;
 
-/** An economizer actuator: 24 V on R–C, a call on Y opens it in its time, and its end switch 1–2 closes at the end. It springs shut without power. */
+/**
+ * An economizer actuator: 24 V on R–C, a call on Y opens it in its time, and its end switch 1–2 closes at the end. It springs
+ * shut without power.
+ */
 final class Economizer extends Kind
 {
     #[\Override]
@@ -49,7 +52,10 @@ final class Economizer extends Kind
     #[\Override]
     public function nextState(string $state, Setting $setting, Voltages $voltages): string
     {
-        $called = $voltages->across('R', 'C')->abs() > 18.0 && $voltages->across('Y', 'C')->abs() > 15.0 && ! $setting->has('stuck-shut') && ! $setting->has('dead');
+        $called = $voltages->across('R', 'C')->abs() > 18.0
+            && $voltages->across('Y', 'C')->abs() > 15.0
+            && ! $setting->has('stuck-shut')
+            && ! $setting->has('dead');
 
         return match (true) {
             ! $called => 'shut',
@@ -90,7 +96,11 @@ final class Economizer extends Kind
     #[\Override]
     public function symbols(): array
     {
-        return [new Symbol(SymbolShape::Board, 'R', 'C', 'actuator'), new Symbol(SymbolShape::Sense, 'Y', 'C', 'call'), new Symbol(SymbolShape::Switch, '1', '2', 'end switch')];
+        return [
+            new Symbol(SymbolShape::Board, 'R', 'C', 'actuator'),
+            new Symbol(SymbolShape::Sense, 'Y', 'C', 'call'),
+            new Symbol(SymbolShape::Switch, '1', '2', 'end switch'),
+        ];
     }
 
     #[\Override]

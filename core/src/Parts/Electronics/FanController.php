@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Electronics;
 
-use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
@@ -39,7 +39,10 @@ final class FanController extends Kind
     {
         $on = ($state === 'on' && ! $setting->has('output-open')) || $setting->has('output-shorted');
 
-        return [Element::between('A', 'B', Values::ohms($this->part->number('volts') ** 2 / 4.0)), Element::between('L', 'F', Values::contact($on))];
+        return [
+            Element::between('A', 'B', Values::ohms($this->part->number('volts') ** 2 / 4.0)),
+            Element::between('L', 'F', Values::contact($on)),
+        ];
     }
 
     #[\Override]
@@ -53,19 +56,25 @@ final class FanController extends Kind
     {
         $p = $this->part;
         $cold = $p->text('ambient') !== '' && $setting->quantity($p->text('ambient')) < $p->number('lock_in');
-        if ($voltages->across('A', 'B')->abs() < 0.75 * $p->number('volts') || $cold || $setting->has('dead') || $setting->has('sensor-low')) {
+        if ($voltages->across('A', 'B')->abs() < 0.75 * $p->number('volts') || $cold || $setting->has('dead')
+            || $setting->has('sensor-low')) {
             return 'off';
         }
         $pressure = $setting->quantity($p->text('senses'));
 
-        return $pressure >= $p->number('set_point') || ($state === 'on' && $pressure > $p->number('set_point') - $p->number('differential')) ? 'on' : 'off';
+        return $pressure >= $p->number('set_point') || ($state === 'on' && $pressure > $p->number('set_point') - $p->number('differential'))
+            ? 'on'
+            : 'off';
     }
 
     #[\Override]
     public function setPoints(): array
     {
         $p = $this->part;
-        $points = [[$p->text('senses'), $p->number('set_point')], [$p->text('senses'), $p->number('set_point') - $p->number('differential')]];
+        $points = [
+            [$p->text('senses'), $p->number('set_point')],
+            [$p->text('senses'), $p->number('set_point') - $p->number('differential')],
+        ];
 
         return $p->text('ambient') === '' ? $points : [...$points, [$p->text('ambient'), $p->number('lock_in')]];
     }

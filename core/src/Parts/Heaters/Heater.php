@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Heaters;
 
-use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
@@ -54,7 +54,9 @@ final class Heater extends Kind
     #[\Override]
     public function observed(string $state, Setting $setting, Voltages $voltages): string
     {
-        return ! $setting->has('open') && $voltages->across('1', '2')->abs() ** 2 / $this->ohms() > self::HOT * $this->part->number('watts') ? 'hot' : 'cold';
+        return ! $setting->has('open') && $voltages->across('1', '2')->abs() ** 2 / $this->ohms() > self::HOT * $this->part->number('watts')
+            ? 'hot'
+            : 'cold';
     }
 
     #[\Override]

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Heaters;
 
-use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Pending;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
@@ -16,7 +16,10 @@ use Levin\Core\Parts\SymbolShape;
 use Levin\Core\Parts\Values;
 use Levin\Core\Parts\Voltages;
 
-/** A hot-surface igniter: it glows some seconds after it is fed. Its ohms fall to about a fifth as it heats. [practice, no published source] */
+/**
+ * A hot-surface igniter: it glows some seconds after it is fed. Its ohms fall to about a fifth as it heats. [practice, no
+ * published source]
+ */
 final class HotSurfaceIgniter extends Kind
 {
     private const COLD_SHARE = 5.0;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Heaters;
 
-use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
@@ -52,7 +52,10 @@ final class SparkIgniter extends Kind
     #[\Override]
     public function faults(): array
     {
-        return [new FaultMode('dead', 'takes nothing', 1.0), new FaultMode('electrode', 'electrode or lead lets the spark go to ground', 1.2)];
+        return [
+            new FaultMode('dead', 'takes nothing', 1.0),
+            new FaultMode('electrode', 'electrode or lead lets the spark go to ground', 1.2),
+        ];
     }
 
     #[\Override]

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Machines;
 
-use Levin\Core\Parts\PlateContradiction;
 use Levin\Core\Network\Complex;
+use Levin\Core\Parts\PlateContradiction;
 
 /**
  * A three-wire induction motor by symmetrical components: one equivalent circuit, seen at slip s by the positive-sequence
@@ -80,7 +80,14 @@ final readonly class ThreePhaseMotor
         }
         $motor = $make(max($low, 1e-9)) ?? throw new \LogicException('The bisection left the range it started from.');
 
-        return new self($motor->statorOhms, $motor->leakage, $motor->rotorOhms, $motor->magnetizing, $slip, $motor->torque($phase, 0.0, $slip));
+        return new self(
+            $motor->statorOhms,
+            $motor->leakage,
+            $motor->rotorOhms,
+            $motor->magnetizing,
+            $slip,
+            $motor->torque($phase, 0.0, $slip),
+        );
     }
 
     /** Impedance of one phase to a sequence voltage at a slip, ohms. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Machines;
 
-use Levin\Core\Parts\PlateContradiction;
 use Levin\Core\Network\Complex;
+use Levin\Core\Parts\PlateContradiction;
 
 /**
  * A single-phase induction motor with a run winding and an auxiliary winding in quadrature, at a given slip.
@@ -46,14 +46,31 @@ final readonly class TwoWindingMotor
      *
      * @throws PlateContradiction when no such motor exists
      */
-    public static function fromPlate(float $volts, float $frequency, float $fla, float $lra, float $runOhms, float $auxOhms, ?float $capacitance, float $turns): self
-    {
+    public static function fromPlate(
+        float $volts,
+        float $frequency,
+        float $fla,
+        float $lra,
+        float $runOhms,
+        float $auxOhms,
+        ?float $capacitance,
+        float $turns,
+    ): self {
         $locked = $volts / $lra;
         if ($locked <= 2.02 * $runOhms) {
             throw PlateContradiction::lockedCurrent($lra, $volts, $runOhms);
         }
         $leakage = sqrt($locked ** 2 - (2 * $runOhms) ** 2) / 2;
-        $motor = static fn (float $slip, float $torque = 1.0): self => new self($runOhms, $auxOhms, $leakage, $runOhms, $volts / (0.4 * $fla), $turns, $slip, $torque);
+        $motor = static fn (float $slip, float $torque = 1.0): self => new self(
+            $runOhms,
+            $auxOhms,
+            $leakage,
+            $runOhms,
+            $volts / (0.4 * $fla),
+            $turns,
+            $slip,
+            $torque,
+        );
         // without a capacitor the auxiliary winding is out of circuit: in series with what nothing flows through
         $capacitor = $capacitance === null ? new Complex(1e12) : new Complex(0, -1 / (2 * M_PI * $frequency * $capacitance));
         $line = static function (float $slip) use ($motor, $volts, $capacitor): float {

@@ -12,7 +12,13 @@ final class BlowerVariableSpeed extends EcmBlower
     #[\Override]
     public static function definition(): Definition
     {
-        return new Definition('blower-variable-speed', 'Variable-speed blower', ['L1', 'L2', 'C', ...self::speeds()], self::blowerFields(), optional: self::speeds());
+        return new Definition(
+            'blower-variable-speed',
+            'Variable-speed blower',
+            ['L1', 'L2', 'C', ...self::speeds()],
+            self::blowerFields(),
+            optional: self::speeds(),
+        );
     }
 
     #[\Override]

@@ -8,9 +8,9 @@ use Levin\Core\Network\Complex;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
-use Levin\Core\Parts\PlateContradiction;
 use Levin\Core\Parts\Machines\Running;
 use Levin\Core\Parts\Machines\TwoWindingMotor;
+use Levin\Core\Parts\PlateContradiction;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
@@ -64,7 +64,9 @@ abstract class CapacitorMotor extends InductionMotor
 
         return $this->machine ??= TwoWindingMotor::fromPlate(
             $p->number('volts'), $p->number('hertz'), $p->number('fla'), $p->number('lra'),
-            $p->number('run_ohms'), $p->number('start_ohms'), $this->hasStartSwitch() ? null : $p->number('capacitor_uf') * 1e-6, $p->number('turns_ratio'),
+            $p->number('run_ohms'), $p->number('start_ohms'), $this->hasStartSwitch()
+                ? null
+                : $p->number('capacitor_uf') * 1e-6, $p->number('turns_ratio'),
         );
     }
 
@@ -81,7 +83,9 @@ abstract class CapacitorMotor extends InductionMotor
         $switched = ! $setting->has('switch-open') && (! Running::is($state) || $setting->has('switch-stuck'));
         $bridged = match (true) {
             $setting->has('run-shorted') => Values::ohms(Values::SHORT_OHMS),
-            $setting->has('turns-shorted') => Values::ohms($this->part->number('run_ohms') * $setting->amount('turns-shorted', self::TURNS)),
+            $setting->has('turns-shorted') => Values::ohms(
+                $this->part->number('run_ohms') * $setting->amount('turns-shorted', self::TURNS),
+            ),
             default => Values::OPEN,
         };
 
@@ -104,7 +108,10 @@ abstract class CapacitorMotor extends InductionMotor
             return Running::STILL;
         }
         $machine = $this->machine();
-        if ($state === Running::STILL && $machine->relativeTorque(...$this->currents($state, $setting, $voltages), slip: 1.0) < $this->breakaway()) {
+        if ($state === Running::STILL && $machine->relativeTorque(
+            ...$this->currents($state, $setting, $voltages),
+            slip: 1.0,
+        ) < $this->breakaway()) {
             return $state;
         }
         if ($state === Running::STILL) {
@@ -190,7 +197,14 @@ abstract class CapacitorMotor extends InductionMotor
         if ($direct) {
             $zero = new Complex(0);
 
-            return Values::twoPort(new Complex($this->part->number('run_ohms')), $zero, $zero, new Complex($this->part->number('start_ohms')), $runOpen, $startOpen);
+            return Values::twoPort(
+                new Complex($this->part->number('run_ohms')),
+                $zero,
+                $zero,
+                new Complex($this->part->number('start_ohms')),
+                $runOpen,
+                $startOpen,
+            );
         }
 
         return Values::twoPort(...$this->machine()->impedances($slip), firstOpen: $runOpen, secondOpen: $startOpen);

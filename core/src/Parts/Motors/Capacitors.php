@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Levin\Core\Parts\Motors;
 
 use Levin\Core\Network\Complex;
-use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
+use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
@@ -52,7 +52,12 @@ abstract class Capacitors extends Kind
     public function symbols(): array
     {
         return array_map(
-            fn (string $name, array $t): Symbol => new Symbol(SymbolShape::Capacitor, $t[0], $t[1], sprintf('%g µF', $this->part->number("{$name}_uf"))),
+            fn (string $name, array $t): Symbol => new Symbol(
+                SymbolShape::Capacitor,
+                $t[0],
+                $t[1],
+                sprintf('%g µF', $this->part->number("{$name}_uf")),
+            ),
             array_keys($this->sections()),
             array_values($this->sections()),
         );
@@ -73,7 +78,10 @@ abstract class Capacitors extends Kind
         if ($setting->isDirect() || $setting->has("$name-open")) {
             return Values::OPEN;
         }
-        $farads = $this->part->number("{$name}_uf") * 1e-6 * ($setting->has("$name-weak") ? $setting->amount("$name-weak", self::WEAK) : 1.0);
+        $farads = $this->part->number("{$name}_uf") * 1e-6 * ($setting->has("$name-weak") ? $setting->amount(
+            "$name-weak",
+            self::WEAK,
+        ) : 1.0);
 
         return Values::impedance(new Complex(self::SERIES_OHMS, -1 / ($setting->omega * $farads)));
     }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Motors;
 
-use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Drift;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Machines\Load;
 use Levin\Core\Parts\Machines\Overload;
 use Levin\Core\Parts\Machines\Running;

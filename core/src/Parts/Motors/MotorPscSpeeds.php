@@ -72,7 +72,10 @@ final class MotorPscSpeeds extends CapacitorMotor
         return [
             new FaultMode('overload-open', 'thermal overload open', 0.8),
             new FaultMode('seized', 'bearings seized', 1.5),
-            ...array_map(static fn (string $tap): FaultMode => new FaultMode(strtolower($tap).'-open', "tap $tap open", 0.4), $this->taps()),
+            ...array_map(
+                static fn (string $tap): FaultMode => new FaultMode(strtolower($tap).'-open', "tap $tap open", 0.4),
+                $this->taps(),
+            ),
         ];
     }
 

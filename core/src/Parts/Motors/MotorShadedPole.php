@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Levin\Core\Parts\Motors;
 
 use Levin\Core\Network\Complex;
-use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\Drift;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Machines\Overload;
 use Levin\Core\Parts\Machines\Running;
 use Levin\Core\Parts\Setting;
@@ -93,7 +93,9 @@ final class MotorShadedPole extends Kind
         $overload = Overload::inFanMotor($this->part->number('fla'));
         $y = $this->winding($state, $setting);
 
-        return $state === Running::TRIPPED ? $overload->open(Running::STILL) : $overload->closed($voltages->across('1', '2')->abs() * hypot($y[0], $y[1]), Running::TRIPPED);
+        return $state === Running::TRIPPED
+            ? $overload->open(Running::STILL)
+            : $overload->closed($voltages->across('1', '2')->abs() * hypot($y[0], $y[1]), Running::TRIPPED);
     }
 
     #[\Override]

@@ -13,7 +13,12 @@ final class StartCapacitor extends Capacitors
     #[\Override]
     public static function definition(): Definition
     {
-        return new Definition('capacitor-start', 'Start capacitor', ['1', '2'], [Field::number('start_uf', 'µF', 'middle of its marked range', 10, 1200)]);
+        return new Definition(
+            'capacitor-start',
+            'Start capacitor',
+            ['1', '2'],
+            [Field::number('start_uf', 'µF', 'middle of its marked range', 10, 1200)],
+        );
     }
 
     #[\Override]

@@ -50,7 +50,14 @@ abstract class ThreePhaseLoad extends InductionMotor
     {
         $p = $this->part;
 
-        return $this->machine ??= ThreePhaseMotor::fromPlate($p->number('volts'), $p->number('fla'), $p->number('lra'), $p->number('power_factor'), $p->number('winding_ohms'), $p->number('slip'));
+        return $this->machine ??= ThreePhaseMotor::fromPlate(
+            $p->number('volts'),
+            $p->number('fla'),
+            $p->number('lra'),
+            $p->number('power_factor'),
+            $p->number('winding_ohms'),
+            $p->number('slip'),
+        );
     }
 
     #[\Override]
@@ -96,7 +103,9 @@ abstract class ThreePhaseLoad extends InductionMotor
         [$with, $against] = $backwards ? [$negative, $positive] : [$positive, $negative];
         $machine = $this->machine();
         if ($state === Running::STILL) {
-            return $machine->relativeTorque($with, $against, 1.0) < $this->breakaway() ? $state : ($backwards ? Running::at($machine->slip, true) : 'running');
+            return $machine->relativeTorque($with, $against, 1.0) < $this->breakaway()
+                ? $state
+                : ($backwards ? Running::at($machine->slip, true) : 'running');
         }
 
         // once it turns, the leads' own voltages hold: a running motor regenerates the leg it has lost

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Protection;
 
-use Levin\Core\Parts\Switches\PoleSwitch;
 use Levin\Core\Parts\Drift;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
 use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Switches\PoleSwitch;
 use Levin\Core\Parts\Voltages;
 
 /**
@@ -57,7 +57,11 @@ abstract class BreakerPoles extends PoleSwitch
     #[\Override]
     public function nextState(string $state, Setting $setting, Voltages $voltages): string
     {
-        return $state !== 'tripped' && $this->amps($state, $setting, $voltages) > $this->part->number('amps') * $this->part->number('trips_at') ? 'tripped' : $state;
+        return $state !== 'tripped' && $this->amps(
+            $state,
+            $setting,
+            $voltages,
+        ) > $this->part->number('amps') * $this->part->number('trips_at') ? 'tripped' : $state;
     }
 
     #[\Override]

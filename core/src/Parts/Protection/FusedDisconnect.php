@@ -23,7 +23,17 @@ final class FusedDisconnect extends Fuses
     #[\Override]
     public static function definition(): Definition
     {
-        return new Definition('disconnect-fused-3p', 'Fused disconnect, three pole', ['L1', 'L2', 'L3', 'F1', 'F2', 'F3', 'T1', 'T2', 'T3'], [
+        return new Definition('disconnect-fused-3p', 'Fused disconnect, three pole', [
+            'L1',
+            'L2',
+            'L3',
+            'F1',
+            'F2',
+            'F3',
+            'T1',
+            'T2',
+            'T3',
+        ], [
             Field::condition('closed_by', 'the condition that says it is on'),
             ...self::fuseFields(),
         ], bare: ['F1', 'F2', 'F3']);

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Protection;
 
-use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Drift;
 use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Kind;
 
 /**
  * How fuses melt: at once on a short, and on an overload as the element warms as a first-order body.
@@ -39,7 +39,13 @@ abstract class Fuses extends Kind
 
     protected function melting(float $amps, string $next): Drift
     {
-        return Drift::warmingTo(($amps / ($this->part->number('amps') * self::HOLDS)) ** 2, self::LAG[$this->part->text('curve')], 1.0, $next, startsOver: true);
+        return Drift::warmingTo(
+            ($amps / ($this->part->number('amps') * self::HOLDS)) ** 2,
+            self::LAG[$this->part->text('curve')],
+            1.0,
+            $next,
+            startsOver: true,
+        );
     }
 
     #[\Override]

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Protection;
 
-use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Pending;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
@@ -51,7 +51,11 @@ final class MotorProtector extends Kind
         return [
             Element::between('T1', 'T2', Values::ohms($this->part->number('volts') ** 2 / 3.0)),
             Element::source('S1', 'S2', [$y, 0.0, $feeds ? $y * self::VOLTS : 0.0, 0.0]),
-            Element::between('M1', 'M2', Values::contact(($state === 'good' && ! $setting->has('contact-burnt')) || $setting->has('welded'))),
+            Element::between(
+                'M1',
+                'M2',
+                Values::contact(($state === 'good' && ! $setting->has('contact-burnt')) || $setting->has('welded')),
+            ),
         ];
     }
 
@@ -72,7 +76,9 @@ final class MotorProtector extends Kind
 
         return match (true) {
             $state === 'off' => 'starting',
-            $state === 'starting' || $state === 'good' => $ohms > self::SHORTED && $ohms < self::TRIPS ? 'good' : ($state === 'starting' && $volts == 0.0 ? $state : 'tripped'),
+            $state === 'starting' || $state === 'good' => $ohms > self::SHORTED && $ohms < self::TRIPS
+                ? 'good'
+                : ($state === 'starting' && $volts == 0.0 ? $state : 'tripped'),
             $ohms > self::SHORTED && $ohms < self::RESETS => 'waiting',
             default => 'tripped',
         };
@@ -107,7 +113,11 @@ final class MotorProtector extends Kind
     #[\Override]
     public function faults(): array
     {
-        return [new FaultMode('dead', 'dead with power on it', 1.0), new FaultMode('contact-burnt', 'contact does not make', 0.5), new FaultMode('welded', 'contact stuck closed', 0.1)];
+        return [
+            new FaultMode('dead', 'dead with power on it', 1.0),
+            new FaultMode('contact-burnt', 'contact does not make', 0.5),
+            new FaultMode('welded', 'contact stuck closed', 0.1),
+        ];
     }
 
     #[\Override]

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Protection;
 
-use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\Drift;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Machines\Overload;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
@@ -23,7 +23,12 @@ final class OverloadExternal extends Kind
     #[\Override]
     public static function definition(): Definition
     {
-        return new Definition('overload-external', 'External overload, line break', ['1', '2'], [Field::number('amps', 'A', 'current the motor is rated for', 0.2, 60)]);
+        return new Definition(
+            'overload-external',
+            'External overload, line break',
+            ['1', '2'],
+            [Field::number('amps', 'A', 'current the motor is rated for', 0.2, 60)],
+        );
     }
 
     #[\Override]

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Protection;
 
-use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\Drift;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Machines\Overload;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
@@ -64,7 +64,10 @@ final class OverloadRelay extends Kind
             return $this->part->text('reset') === 'automatic' ? $relay->open('closed') : null;
         }
 
-        return $relay->closed(max(array_map(static fn (int $n): float => $voltages->across("L$n", "T$n")->abs() / self::HEATER_OHMS, self::POLES)), 'tripped');
+        return $relay->closed(
+            max(array_map(static fn (int $n): float => $voltages->across("L$n", "T$n")->abs() / self::HEATER_OHMS, self::POLES)),
+            'tripped',
+        );
     }
 
     #[\Override]
@@ -97,7 +100,10 @@ final class OverloadRelay extends Kind
     #[\Override]
     public function symbols(): array
     {
-        return [...array_map(static fn (int $n): Symbol => new Symbol(SymbolShape::Link, "L$n", "T$n", 'overload'), self::POLES), new Symbol(SymbolShape::Thermal, '95', '96', 'overload')];
+        return [
+            ...array_map(static fn (int $n): Symbol => new Symbol(SymbolShape::Link, "L$n", "T$n", 'overload'), self::POLES),
+            new Symbol(SymbolShape::Thermal, '95', '96', 'overload'),
+        ];
     }
 
     #[\Override]

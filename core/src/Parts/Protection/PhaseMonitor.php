@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Protection;
 
-use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Machines\ThreePhaseMotor;
 use Levin\Core\Parts\Machines\Unbalance;
 use Levin\Core\Parts\Pending;
@@ -41,7 +41,11 @@ final class PhaseMonitor extends Kind
             Element::between('L1', 'L2', $winding),
             Element::between('L2', 'L3', $winding),
             Element::between('L3', 'L1', $winding),
-            Element::between('C', 'NO', Values::contact(($state === 'good' && ! $setting->has('contact-burnt')) || $setting->has('welded'))),
+            Element::between(
+                'C',
+                'NO',
+                Values::contact(($state === 'good' && ! $setting->has('contact-burnt')) || $setting->has('welded')),
+            ),
             Element::between('C', 'NC', Values::contact($state !== 'good' && ! $setting->has('welded'))),
         ];
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Levin\Core\Parts\Relays;
 
 use Levin\Core\Network\Complex;
-use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Values;
 use Levin\Core\Parts\Voltages;

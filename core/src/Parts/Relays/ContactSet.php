@@ -60,7 +60,12 @@ abstract class ContactSet extends CoilAndContacts
     {
         return [
             new Symbol(SymbolShape::Coil, ...[...$this->coil(), 'coil']),
-            ...array_map(static fn (array $c): Symbol => new Symbol(SymbolShape::Contact, $c['from'], $c['to'], $c['normallyClosed'] ? 'closed at rest' : ''), $this->wiredContacts()),
+            ...array_map(static fn (array $c): Symbol => new Symbol(
+                SymbolShape::Contact,
+                $c['from'],
+                $c['to'],
+                $c['normallyClosed'] ? 'closed at rest' : '',
+            ), $this->wiredContacts()),
         ];
     }
 
@@ -77,6 +82,8 @@ abstract class ContactSet extends CoilAndContacts
      */
     private function wiredContacts(): array
     {
-        return array_values(array_filter($this->contacts(), fn (array $c): bool => $this->part->has($c['from']) && $this->part->has($c['to'])));
+        return array_values(
+            array_filter($this->contacts(), fn (array $c): bool => $this->part->has($c['from']) && $this->part->has($c['to'])),
+        );
     }
 }

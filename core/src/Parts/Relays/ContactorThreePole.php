@@ -12,7 +12,13 @@ final class ContactorThreePole extends ContactSet
     #[\Override]
     public static function definition(): Definition
     {
-        return new Definition('contactor-3p', 'Contactor, three pole', ['L1', 'T1', 'L2', 'T2', 'L3', 'T3', 'A', 'B', '13', '14', '21', '22'], self::coilFields(), optional: ['L3', 'T3', '13', '14', '21', '22']);
+        return new Definition(
+            'contactor-3p',
+            'Contactor, three pole',
+            ['L1', 'T1', 'L2', 'T2', 'L3', 'T3', 'A', 'B', '13', '14', '21', '22'],
+            self::coilFields(),
+            optional: ['L3', 'T3', '13', '14', '21', '22'],
+        );
     }
 
     #[\Override]

@@ -12,7 +12,13 @@ final class ContactorTwoPole extends ContactSet
     #[\Override]
     public static function definition(): Definition
     {
-        return new Definition('contactor-2p', 'Contactor, two pole', ['L1', 'T1', 'L2', 'T2', 'A', 'B', '13', '14', '21', '22'], self::coilFields(), optional: ['13', '14', '21', '22']);
+        return new Definition(
+            'contactor-2p',
+            'Contactor, two pole',
+            ['L1', 'T1', 'L2', 'T2', 'A', 'B', '13', '14', '21', '22'],
+            self::coilFields(),
+            optional: ['13', '14', '21', '22'],
+        );
     }
 
     #[\Override]

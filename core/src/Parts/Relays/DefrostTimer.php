@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Relays;
 
-use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\Drift;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Pending;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
@@ -42,8 +42,16 @@ final class DefrostTimer extends Kind
 
         return [
             Element::between('L', 'N', $clock),
-            Element::between('L', 'F', Values::contact(($state === 'refrigerating' && ! $setting->has('f-burnt')) || $setting->has('f-welded'))),
-            Element::between('L', 'H', Values::contact(($state === 'defrosting' && ! $setting->has('h-burnt')) || $setting->has('h-welded'))),
+            Element::between(
+                'L',
+                'F',
+                Values::contact(($state === 'refrigerating' && ! $setting->has('f-burnt')) || $setting->has('f-welded')),
+            ),
+            Element::between(
+                'L',
+                'H',
+                Values::contact(($state === 'defrosting' && ! $setting->has('h-burnt')) || $setting->has('h-welded')),
+            ),
             Element::between('X', 'N', Values::ohms(1e5)),
         ];
     }
@@ -63,13 +71,17 @@ final class DefrostTimer extends Kind
     #[\Override]
     public function nextState(string $state, Setting $setting, Voltages $voltages): string
     {
-        return $state === 'defrosting' && $voltages->across('X', 'N')->abs() > 0.75 * $this->part->number('volts') ? $this->afterDefrost() : $state;
+        return $state === 'defrosting' && $voltages->across('X', 'N')->abs() > 0.75 * $this->part->number('volts')
+            ? $this->afterDefrost()
+            : $state;
     }
 
     #[\Override]
     public function pending(string $state, Setting $setting, Voltages $voltages): array
     {
-        return $state === 'dripping' && ! $setting->has('clock-dead') ? [new Pending('refrigerating', 60 * $this->part->number('drip'))] : [];
+        return $state === 'dripping' && ! $setting->has('clock-dead')
+            ? [new Pending('refrigerating', 60 * $this->part->number('drip'))]
+            : [];
     }
 
     #[\Override]

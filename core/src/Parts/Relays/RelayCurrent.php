@@ -4,19 +4,22 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Relays;
 
-use Levin\Core\Parts\PlateContradiction;
-use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Kind;
+use Levin\Core\Parts\PlateContradiction;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
 use Levin\Core\Parts\Values;
 use Levin\Core\Parts\Voltages;
 
-/** A current (start) relay: its coil L–M carries the run winding; the inrush lifts its contact L–S, and it falls back as the motor comes up. */
+/**
+ * A current (start) relay: its coil L–M carries the run winding; the inrush lifts its contact L–S, and it falls back as the
+ * motor comes up.
+ */
 final class RelayCurrent extends Kind
 {
     #[\Override]

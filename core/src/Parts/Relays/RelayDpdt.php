@@ -12,7 +12,13 @@ final class RelayDpdt extends ContactSet
     #[\Override]
     public static function definition(): Definition
     {
-        return new Definition('relay-dpdt', 'Relay, two changeover contacts', ['A', 'B', 'C1', 'NO1', 'NC1', 'C2', 'NO2', 'NC2'], self::coilFields(), optional: ['NO1', 'NC1', 'C2', 'NO2', 'NC2']);
+        return new Definition(
+            'relay-dpdt',
+            'Relay, two changeover contacts',
+            ['A', 'B', 'C1', 'NO1', 'NC1', 'C2', 'NO2', 'NC2'],
+            self::coilFields(),
+            optional: ['NO1', 'NC1', 'C2', 'NO2', 'NC2'],
+        );
     }
 
     #[\Override]

@@ -12,7 +12,13 @@ final class RelayDpst extends ContactSet
     #[\Override]
     public static function definition(): Definition
     {
-        return new Definition('relay-dpst', 'Relay, two normally open contacts', ['A', 'B', 'C1', 'NO1', 'C2', 'NO2'], self::coilFields(), optional: ['C2', 'NO2']);
+        return new Definition(
+            'relay-dpst',
+            'Relay, two normally open contacts',
+            ['A', 'B', 'C1', 'NO1', 'C2', 'NO2'],
+            self::coilFields(),
+            optional: ['C2', 'NO2'],
+        );
     }
 
     #[\Override]

@@ -16,7 +16,13 @@ final class RelayImpedance extends ChangeoverRelay
     #[\Override]
     public static function definition(): Definition
     {
-        return new Definition('relay-impedance', 'Impedance (lockout) relay', ['A', 'B', 'C', 'NO', 'NC'], self::coilFields(), optional: ['NO']);
+        return new Definition(
+            'relay-impedance',
+            'Impedance (lockout) relay',
+            ['A', 'B', 'C', 'NO', 'NC'],
+            self::coilFields(),
+            optional: ['NO'],
+        );
     }
 
     #[\Override]

@@ -9,7 +9,10 @@ use Levin\Core\Parts\Field;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Voltages;
 
-/** A potential relay: coil 5–2 across the start winding, contact 1–2 closed at rest; it lifts on the voltage of a motor that has come up. */
+/**
+ * A potential relay: coil 5–2 across the start winding, contact 1–2 closed at rest; it lifts on the voltage of a motor that has
+ * come up.
+ */
 final class RelayPotential extends ContactSet
 {
     #[\Override]

@@ -12,6 +12,12 @@ final class RelaySpdt extends ChangeoverRelay
     #[\Override]
     public static function definition(): Definition
     {
-        return new Definition('relay-spdt', 'Relay, one changeover contact', ['A', 'B', 'C', 'NO', 'NC'], self::coilFields(), optional: ['NO', 'NC']);
+        return new Definition(
+            'relay-spdt',
+            'Relay, one changeover contact',
+            ['A', 'B', 'C', 'NO', 'NC'],
+            self::coilFields(),
+            optional: ['NO', 'NC'],
+        );
     }
 }

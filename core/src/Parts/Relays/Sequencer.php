@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Relays;
 
-use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Pending;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
@@ -62,7 +62,9 @@ final class Sequencer extends Kind
     public function nextState(string $state, Setting $setting, Voltages $voltages): string
     {
         $hot = strstr($state.' ', ' ', true) ?: $state;
-        $fed = $voltages->across('H1', 'H2')->abs() > 0.75 * $this->part->number('heater_volts') && ! $setting->has('heater-open') && ! $setting->has('stuck-open');
+        $fed = $voltages->across('H1', 'H2')->abs() > 0.75 * $this->part->number('heater_volts')
+            && ! $setting->has('heater-open')
+            && ! $setting->has('stuck-open');
 
         return $hot === 'cold' || $fed ? $hot.($hot === 'cold' && $fed ? ' warming' : '') : "$hot cooling";
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Sensors;
 
-use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Values;
 use Levin\Core\Parts\Voltages;
@@ -24,7 +24,12 @@ final class FlameSensor extends Kind
     #[\Override]
     public static function definition(): Definition
     {
-        return new Definition('flame-sensor', 'Flame sensor', ['S'], [Field::quantity('senses', 'the flame: above a half it burns', required: true)]);
+        return new Definition(
+            'flame-sensor',
+            'Flame sensor',
+            ['S'],
+            [Field::quantity('senses', 'the flame: above a half it burns', required: true)],
+        );
     }
 
     #[\Override]
@@ -58,7 +63,10 @@ final class FlameSensor extends Kind
     #[\Override]
     public function faults(): array
     {
-        return [new FaultMode('dirty', 'coated', 3.0, 'Ω'), new FaultMode('grounded', 'touches the burner, or its porcelain is cracked', 0.6, 'Ω')];
+        return [
+            new FaultMode('dirty', 'coated', 3.0, 'Ω'),
+            new FaultMode('grounded', 'touches the burner, or its porcelain is cracked', 0.6, 'Ω'),
+        ];
     }
 
     #[\Override]

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Sensors;
 
-use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
@@ -53,7 +53,11 @@ final class Thermistor extends Kind
     #[\Override]
     public function faults(): array
     {
-        return [new FaultMode('open', 'open', 0.8), new FaultMode('shorted', 'shorted', 0.4), new FaultMode('drifted', 'off its curve', 0.09, 'times its value')];
+        return [
+            new FaultMode('open', 'open', 0.8),
+            new FaultMode('shorted', 'shorted', 0.4),
+            new FaultMode('drifted', 'off its curve', 0.09, 'times its value'),
+        ];
     }
 
     #[\Override]

@@ -15,7 +15,10 @@ final class BadProgram extends UnusablePart
     {
         $near = UnknownName::nearest($name, $terminals);
 
-        return new self("$where uses the terminal \"$name\", which the board does not have.", $near === null ? 'Use one of: '.implode(', ', $terminals).'.' : "Did you mean $near?");
+        return new self(
+            "$where uses the terminal \"$name\", which the board does not have.",
+            $near === null ? 'Use one of: '.implode(', ', $terminals).'.' : "Did you mean $near?",
+        );
     }
 
     public static function stepCalledOff(): self
@@ -26,13 +29,19 @@ final class BadProgram extends UnusablePart
     /** @param  list<string>  $outputs */
     public static function unknownOutput(Step $step, string $name, array $outputs): self
     {
-        return new self("Step \"$step->name\" turns on \"$name\", which is not among the outputs.", 'The outputs are: '.implode(', ', $outputs).'.');
+        return new self(
+            "Step \"$step->name\" turns on \"$name\", which is not among the outputs.",
+            'The outputs are: '.implode(', ', $outputs).'.',
+        );
     }
 
     /** @param  list<string>  $steps */
     public static function unknownStep(Step $step, string $name, array $steps): self
     {
-        return new self("Step \"$step->name\" goes to \"$name\", which is not among the steps.", 'The steps are: '.implode(', ', $steps).'.');
+        return new self(
+            "Step \"$step->name\" goes to \"$name\", which is not among the steps.",
+            'The steps are: '.implode(', ', $steps).'.',
+        );
     }
 
     public static function countOfNothing(Step $step, Guard $guard): self

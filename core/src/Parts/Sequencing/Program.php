@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Sequencing;
 
-
 /**
  * What a control board does, as its circuit file declares it: inputs, outputs, and steps with the moves between them.
  *
@@ -19,8 +18,14 @@ final readonly class Program
      * @param  array<string, Output>  $outputs
      * @param  array<string, Step>  $steps  the first is where it starts
      */
-    private function __construct(public string $from, public string $to, public float $minimum, public array $inputs, public array $outputs, public array $steps)
-    {
+    private function __construct(
+        public string $from,
+        public string $to,
+        public float $minimum,
+        public array $inputs,
+        public array $outputs,
+        public array $steps,
+    ) {
     }
 
     /**
@@ -56,7 +61,14 @@ final readonly class Program
         /** @var array<string, Step> $steps */
         $steps = $named($map('steps'), Step::fromArray(...));
         $above = $power['above'] ?? 0;
-        $program = new self($text($power['from'] ?? ''), $text($power['to'] ?? ''), is_numeric($above) ? (float) $above : 0.0, $inputs, $outputs, $steps);
+        $program = new self(
+            $text($power['from'] ?? ''),
+            $text($power['to'] ?? ''),
+            is_numeric($above) ? (float) $above : 0.0,
+            $inputs,
+            $outputs,
+            $steps,
+        );
         $program->check($terminals);
 
         return $program;

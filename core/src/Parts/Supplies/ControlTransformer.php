@@ -68,6 +68,13 @@ final class ControlTransformer extends Transformers
         $ratio = $p->number('open_circuit_volts') / $p->number('primary_volts') * $core->plus($primary)->abs() / $core->abs();
         $mutual = $core->scaled($ratio);
 
-        return Values::twoPort($core->plus($primary), $mutual, $mutual, $core->scaled($ratio ** 2)->plus($secondary), $primaryOpen, $secondaryOpen);
+        return Values::twoPort(
+            $core->plus($primary),
+            $mutual,
+            $mutual,
+            $core->scaled($ratio ** 2)->plus($secondary),
+            $primaryOpen,
+            $secondaryOpen,
+        );
     }
 }

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Levin\Core\Parts\Supplies;
 
 use Levin\Core\Network\Complex;
-use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
-use Levin\Core\Parts\Values;
 use Levin\Core\Parts\SymbolShape;
+use Levin\Core\Parts\Values;
 
 /**
  * What the building feeds in: windings of the service transformer, each an electromotive force behind its impedance, and
@@ -38,7 +38,14 @@ abstract class Supplies extends Kind
     {
         return [
             Field::number('source_ohms', 'Ω', 'impedance of each leg back to the service transformer', 0.001, 5, 0.03),
-            ...array_map(static fn (string $leg): Field => Field::number(strtolower($leg).'_percent', '%', "voltage of $leg against what it should be", 0, 130, 100), array_values($legs)),
+            ...array_map(static fn (string $leg): Field => Field::number(
+                strtolower($leg).'_percent',
+                '%',
+                "voltage of $leg against what it should be",
+                0,
+                130,
+                100,
+            ), array_values($legs)),
         ];
     }
 
@@ -58,7 +65,11 @@ abstract class Supplies extends Kind
             $leg = strtolower($w['leg']);
             $open = $setting->has("$leg-lost");
             $scale = $on && ! $open ? $y * $this->part->number("{$leg}_percent") / 100 : 0.0;
-            $elements[] = Element::source($w['from'], $w['to'], [$open ? 0.0 : $y, 0.0, $scale * $w['volts']->re, $scale * $w['volts']->im]);
+            $elements[] = Element::source(
+                $w['from'],
+                $w['to'],
+                [$open ? 0.0 : $y, 0.0, $scale * $w['volts']->re, $scale * $w['volts']->im],
+            );
         }
         if ($this->bonded() !== '') {
             $elements[] = Element::between($this->bonded(), 'G', $setting->has('neutral-lost') ? Values::OPEN : Values::ohms(self::BOND));
@@ -70,7 +81,10 @@ abstract class Supplies extends Kind
     #[\Override]
     public function faults(): array
     {
-        return array_map(static fn (string $leg): FaultMode => new FaultMode(strtolower($leg).'-lost', "leg $leg lost before the panel", 0.3), $this->legs());
+        return array_map(
+            static fn (string $leg): FaultMode => new FaultMode(strtolower($leg).'-lost', "leg $leg lost before the panel", 0.3),
+            $this->legs(),
+        );
     }
 
     #[\Override]
@@ -92,7 +106,9 @@ abstract class Supplies extends Kind
     #[\Override]
     public function symbols(): array
     {
-        return $this->bonded() === '' || str_starts_with($this->bonded(), '@') ? [] : [new Symbol(SymbolShape::Link, $this->bonded(), 'G', 'bond')];
+        return $this->bonded() === '' || str_starts_with($this->bonded(), '@')
+            ? []
+            : [new Symbol(SymbolShape::Link, $this->bonded(), 'G', 'bond')];
     }
 
     #[\Override]

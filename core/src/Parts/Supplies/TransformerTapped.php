@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Supplies;
 
-use Levin\Core\Parts\PlateContradiction;
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\Drift;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
+use Levin\Core\Parts\PlateContradiction;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
@@ -32,7 +32,14 @@ final class TransformerTapped extends Transformers
     #[\Override]
     public static function definition(): Definition
     {
-        return new Definition('transformer-tapped', 'Control transformer, tapped primary, secondary breaker', ['H1', 'H2', 'H3', 'H4', 'X1', 'X2'], [
+        return new Definition('transformer-tapped', 'Control transformer, tapped primary, secondary breaker', [
+            'H1',
+            'H2',
+            'H3',
+            'H4',
+            'X1',
+            'X2',
+        ], [
             Field::number('h2_volts', 'V', 'of tap H2', 24, 700),
             Field::number('h3_volts', 'V', 'of tap H3, more than H2; 0 when there is none', 0, 700, 0),
             Field::number('h4_volts', 'V', 'of tap H4, more than H3; 0 when there is none', 0, 700, 0),
@@ -145,7 +152,10 @@ final class TransformerTapped extends Transformers
     #[\Override]
     public function faults(): array
     {
-        return [...parent::faults(), ...($this->part->number('breaker_amps') > 0.0 ? [new FaultMode('breaker-open', 'secondary breaker does not make', 0.3)] : [])];
+        return [
+            ...parent::faults(),
+            ...($this->part->number('breaker_amps') > 0.0 ? [new FaultMode('breaker-open', 'secondary breaker does not make', 0.3)] : []),
+        ];
     }
 
     #[\Override]
@@ -170,7 +180,9 @@ final class TransformerTapped extends Transformers
         $y = 1 / $ohms;
         $coupled = $setting->isDirect() ? 0.0 : 1.0;
 
-        return $setting->has("$name-open") ? [0, 0, 0, 0, 0, 0, 0, 0] : [$y, 0, -$ratio * $y * $coupled, 0, -$ratio * $y * $coupled, 0, $ratio ** 2 * $y * $coupled, 0];
+        return $setting->has("$name-open")
+            ? [0, 0, 0, 0, 0, 0, 0, 0]
+            : [$y, 0, -$ratio * $y * $coupled, 0, -$ratio * $y * $coupled, 0, $ratio ** 2 * $y * $coupled, 0];
     }
 
     /** @return non-empty-array<string, float> volts by tap */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Levin\Core\Parts\Supplies;
 
 use Levin\Core\Network\Complex;
-use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\FaultMode;
+use Levin\Core\Parts\Kind;
 
 /** What control transformers share: how they fail, and their magnetizing branch. */
 abstract class Transformers extends Kind

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Switches;
 
-use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
@@ -20,7 +20,12 @@ final class DryContact extends Kind
     #[\Override]
     public static function definition(): Definition
     {
-        return new Definition('dry-contact', 'Remote dry contact', ['1', '2'], [Field::condition('called_by', 'the condition that is the call')]);
+        return new Definition(
+            'dry-contact',
+            'Remote dry contact',
+            ['1', '2'],
+            [Field::condition('called_by', 'the condition that is the call')],
+        );
     }
 
     #[\Override]

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Switches;
 
-use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
@@ -28,7 +28,10 @@ abstract class PoleSwitch extends Kind
     /** @return list<string> line terminals first, then load terminals */
     protected static function poleTerminals(): array
     {
-        return [...array_map(static fn (int $n): string => "L$n", range(1, static::poles())), ...array_map(static fn (int $n): string => "T$n", range(1, static::poles()))];
+        return [
+            ...array_map(static fn (int $n): string => "L$n", range(1, static::poles())),
+            ...array_map(static fn (int $n): string => "T$n", range(1, static::poles())),
+        ];
     }
 
     #[\Override]
@@ -40,7 +43,9 @@ abstract class PoleSwitch extends Kind
     /** @return list<float> */
     protected function pole(int $n, Setting $setting): array
     {
-        return Values::contact($setting->isOn($this->part->text('closed_by')) && ! $setting->has('tripped') && ! $setting->has("pole$n-open"));
+        return Values::contact(
+            $setting->isOn($this->part->text('closed_by')) && ! $setting->has('tripped') && ! $setting->has("pole$n-open"),
+        );
     }
 
     #[\Override]

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Switches;
 
-use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
@@ -19,7 +19,11 @@ final class Thermostat extends Kind
 {
     private const CALLS = [
         'Y' => 'cooling', 'Y1' => 'cooling, first stage', 'Y2' => 'cooling, second stage', 'G' => 'fan', 'W' => 'heating',
-        'W1' => 'heating, first stage', 'W2' => 'heating, second stage', 'O' => 'valve in cooling', 'B' => 'valve in heating', 'E' => 'emergency heat',
+        'W1' => 'heating, first stage',
+        'W2' => 'heating, second stage',
+        'O' => 'valve in cooling',
+        'B' => 'valve in heating',
+        'E' => 'emergency heat',
     ];
 
     #[\Override]
@@ -27,7 +31,10 @@ final class Thermostat extends Kind
     {
         return new Definition(
             'thermostat', 'Thermostat', ['R', 'C', ...array_keys(self::CALLS)],
-            array_map(static fn (string $t): Field => Field::optionalCondition(strtolower($t).'_called_by', 'the condition that calls for '.self::CALLS[$t]), array_keys(self::CALLS)),
+            array_map(static fn (string $t): Field => Field::optionalCondition(
+                strtolower($t).'_called_by',
+                'the condition that calls for '.self::CALLS[$t],
+            ), array_keys(self::CALLS)),
             optional: ['C', ...array_keys(self::CALLS)],
         );
     }
@@ -60,12 +67,18 @@ final class Thermostat extends Kind
     #[\Override]
     public function symbols(): array
     {
-        return array_map(static fn (string $t): Symbol => new Symbol(SymbolShape::Contact, 'R', $t, strstr(self::CALLS[$t].',', ',', true) ?: ''), $this->calls());
+        return array_map(
+            static fn (string $t): Symbol => new Symbol(SymbolShape::Contact, 'R', $t, strstr(self::CALLS[$t].',', ',', true) ?: ''),
+            $this->calls(),
+        );
     }
 
     /** @return list<string> terminals with a call */
     private function calls(): array
     {
-        return array_values(array_filter(array_keys(self::CALLS), fn (string $t): bool => $this->part->has($t) && $this->part->text(strtolower($t).'_called_by') !== ''));
+        return array_values(array_filter(
+            array_keys(self::CALLS),
+            fn (string $t): bool => $this->part->has($t) && $this->part->text(strtolower($t).'_called_by') !== '',
+        ));
     }
 }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Levin\Core\Parts\Valves;
 
 use Levin\Core\Network\Complex;
-use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
@@ -65,7 +65,9 @@ abstract class CoilLoad extends Kind
             return 'rest';
         }
 
-        return $voltages->across('1', '2')->abs() >= $this->part->number('coil_volts') * ($state === 'moved' ? self::LETS_GO : self::LIFTS) ? 'moved' : 'rest';
+        return $voltages->across('1', '2')->abs() >= $this->part->number('coil_volts') * ($state === 'moved' ? self::LETS_GO : self::LIFTS)
+            ? 'moved'
+            : 'rest';
     }
 
     #[\Override]

@@ -1,10 +1,19 @@
 import { Link } from 'react-router';
 import { useCalls, useSignOut, useUnits } from '../../api/queries';
-import type { Call, User } from '../../api/types';
+import type { Call, User } from '../../api/shapes';
+import { More } from '../../ui/more';
 import { Problem } from '../../ui/problem';
 import { ThemeKey } from '../../ui/theme';
 
 const STAGE: Record<Call['stage'], string> = { scheduled: 'to do', open: 'under way', found: 'found', closed: 'closed' };
+
+/** Midnight, some days from today, where the device is. */
+function midnight(days: number): string {
+    const date = new Date();
+    date.setHours(0, 0, 0, 0);
+    date.setDate(date.getDate() + days);
+    return date.toISOString();
+}
 
 const isToday = (call: Call) => new Date(call.scheduled_for).toDateString() === new Date().toDateString();
 
@@ -50,12 +59,12 @@ export function CallRow({ call, showUnit = true }: { call: Call; showUnit?: bool
 }
 
 export function Day({ user }: { user: User }) {
-    const calls = useCalls();
+    const today = useCalls({ from: midnight(0), until: midnight(1), order: 'earliest', per_page: '100' });
+    const coming = useCalls({ from: midnight(1), order: 'earliest' });
+    const earlier = useCalls({ until: midnight(0) });
     const signOut = useSignOut();
-    const today = (calls.data ?? []).filter(isToday).sort((a, b) => a.scheduled_for.localeCompare(b.scheduled_for));
-    const mine = today.filter((c) => c.technician.id === user.id);
-    const others = today.filter((c) => c.technician.id !== user.id);
-    const earlier = (calls.data ?? []).filter((c) => !isToday(c));
+    const mine = today.items.filter((c) => c.technician.id === user.id);
+    const others = today.items.filter((c) => c.technician.id !== user.id);
     return (
         <main className="mx-auto min-h-full max-w-[1280px]">
             <header className="flex items-stretch justify-between border-ink border-b-2">
@@ -75,14 +84,18 @@ export function Day({ user }: { user: User }) {
                     </button>
                 </div>
             </header>
-            {calls.isError && <Problem error={calls.error} retry={() => void calls.refetch()} />}
+            {today.isError && <Problem error={today.error} retry={() => void today.refetch()} />}
             <div className="lg:grid lg:grid-cols-[3fr_2fr]">
                 <div>
                     <List title={`Your calls today · ${mine.length}`} calls={mine} empty="Nothing on your sheet today." />
                     <List title={`The others today · ${others.length}`} calls={others} empty="No other calls today." />
+                    <More list={today} />
                 </div>
                 <div className="border-ink lg:border-l-2">
-                    <List title={`Earlier · ${earlier.length}`} calls={earlier} empty="No earlier calls." />
+                    {coming.total > 0 && <List title={`Coming · ${coming.total}`} calls={coming.items} empty="" />}
+                    <More list={coming} />
+                    <List title={`Earlier · ${earlier.total}`} calls={earlier.items} empty="No earlier calls." />
+                    <More list={earlier} />
                     <Units />
                 </div>
             </div>
@@ -112,10 +125,10 @@ function Units() {
     const units = useUnits();
     return (
         <section className="pb-8">
-            <h2 className="heading px-4 pt-5 pb-1">Units · {units.data?.length ?? 0}</h2>
+            <h2 className="heading px-4 pt-5 pb-1">Units · {units.total}</h2>
             {units.isError && <Problem error={units.error} retry={() => void units.refetch()} />}
             <ul className="border-rule border-t">
-                {(units.data ?? []).map((unit) => (
+                {units.items.map((unit) => (
                     <li key={unit.id} className="border-rule border-b">
                         <Link
                             to={`/units/${unit.id}`}
@@ -127,6 +140,7 @@ function Units() {
                     </li>
                 ))}
             </ul>
+            <More list={units} />
         </section>
     );
 }

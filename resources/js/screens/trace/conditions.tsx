@@ -1,4 +1,4 @@
-import type { Trace } from '../../api/types';
+import type { Trace } from '../../api/shapes';
 
 interface Props {
     trace: Trace;

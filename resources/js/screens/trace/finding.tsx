@@ -1,10 +1,11 @@
 import { useState } from 'react';
-import type { EventType, Trace } from '../../api/types';
+import type { Trace } from '../../api/shapes';
+import type { Send } from '../../api/use-outbox';
 
 interface Props {
     trace: Trace;
     disabled: boolean;
-    send: (type: EventType, data: Record<string, unknown>) => Promise<boolean>;
+    send: Send;
 }
 
 /** The end of the trace: the fault, its cause, closing and reopening. */
@@ -40,12 +41,21 @@ export function Finding({ trace, disabled, send }: Props) {
                 <h2 className="heading">Found</h2>
                 <p className="font-bold text-xl leading-tight">{call.finding}</p>
                 <p>Repair, put every lead, cover and cap back, and watch it run under load before you close the call.</p>
+                {standing.power_off.length > 0 && (
+                    <label className="grid gap-1">
+                        <span>
+                            <strong>The power is off: {standing.power_off.join(', ')}.</strong> If it stays off, say why and who
+                            knows of it.
+                        </span>
+                        <input className="field" name="left_off" value={text} onChange={(e) => setText(e.target.value)} />
+                    </label>
+                )}
                 <button
                     type="button"
                     className="key"
                     data-strong="true"
                     disabled={disabled}
-                    onClick={() => void send('closed', {})}
+                    onClick={() => void send('closed', standing.power_off.length > 0 ? { left_off: text } : {})}
                 >
                     Close the call
                 </button>

@@ -1,19 +1,19 @@
 import { useState } from 'react';
-import type { EventType, LogEvent, Trace } from '../../api/types';
+import type { CircuitSheet, LogEvent, Trace } from '../../api/shapes';
+import type { Send } from '../../api/use-outbox';
 import { Sheet } from '../../ui/sheet';
+import { SIGN } from './functions';
 
-const SIGN: Record<string, string> = { vac: 'V~', ohms: 'Ω', continuity: '•))', mfd: 'µF' };
-
-function words(event: LogEvent, trace: Trace): string {
-    const d = event.data as Record<string, string | boolean | null>;
+function words(event: LogEvent, trace: Trace, circuit: CircuitSheet): string {
+    const d = event.data;
     switch (event.type) {
         case 'reading':
-            return `${SIGN[String(d.function)]} ${d.red} → ${d.black}  ${d.entered}`;
+            return `${SIGN[d.function as keyof typeof SIGN]} ${d.red} → ${d.black}  ${d.entered}`;
         case 'observation':
-            return `${trace.diagram.parts[String(d.part)]?.label ?? d.part} ${d.seen}`;
+            return `${circuit.parts.find((p) => p.id === d.part)?.label ?? d.part} ${d.seen}`;
         case 'condition': {
             const c = trace.standing.conditions.find((x) => x.name === d.name);
-            return `${c?.label ?? d.name}: ${c?.words[d.value === true ? 1 : 0] ?? d.value}`;
+            return `${c?.label ?? d.name}: ${(d.value === true ? c?.on : c?.off) ?? d.value}`;
         }
         case 'lead':
             return `${d.wire} ${d.lifted === true ? 'lifted' : 'landed'}`;
@@ -28,7 +28,7 @@ function words(event: LogEvent, trace: Trace): string {
             return `struck out ${target?.sequence ?? ''}: ${d.reason}`;
         }
         case 'closed':
-            return 'call closed';
+            return d.left_off === undefined ? 'call closed' : `call closed with the power off: ${d.left_off}`;
         case 'reopened':
             return `reopened: ${d.reason}`;
     }
@@ -36,12 +36,13 @@ function words(event: LogEvent, trace: Trace): string {
 
 interface Props {
     trace: Trace;
+    circuit: CircuitSheet;
     disabled: boolean;
-    send: (type: EventType, data: Record<string, unknown>) => Promise<boolean>;
+    send: Send;
 }
 
 /** The record, newest first. A wrong line is struck out, never erased. */
-export function Log({ trace, disabled, send }: Props) {
+export function Log({ trace, circuit, disabled, send }: Props) {
     const [note, setNote] = useState('');
     const [striking, setStriking] = useState<LogEvent | null>(null);
     const [reason, setReason] = useState('');
@@ -51,9 +52,8 @@ export function Log({ trace, disabled, send }: Props) {
             <h2 className="heading">Log · {trace.events.length}</h2>
             <ol>
                 {[...trace.events].reverse().map((event) => {
-                    const struck = trace.struck[event.id];
-                    const meaning = trace.meanings[event.id];
-                    const canStrike = (event.type === 'reading' || event.type === 'observation') && struck === undefined;
+                    const { struck, meaning } = event;
+                    const canStrike = (event.type === 'reading' || event.type === 'observation') && struck === null;
                     return (
                         <li
                             key={event.id}
@@ -62,10 +62,10 @@ export function Log({ trace, disabled, send }: Props) {
                         >
                             <span className="font-mono text-quiet tabular-nums">{event.sequence}</span>
                             <span className="min-w-0 break-words">
-                                <span className={`font-mono tabular-nums ${struck === undefined ? '' : 'line-through'}`}>
-                                    {words(event, trace)}
+                                <span className={`font-mono tabular-nums ${struck === null ? '' : 'line-through'}`}>
+                                    {words(event, trace, circuit)}
                                 </span>
-                                {meaning !== undefined && (
+                                {meaning !== null && (
                                     <span className={`block font-bold text-sm ${meaning.as_healthy ? 'text-good' : 'text-odd'}`}>
                                         {meaning.text}
                                     </span>
@@ -125,7 +125,7 @@ export function Log({ trace, disabled, send }: Props) {
                 </a>
                 <a
                     className="inline-flex min-h-[44px] items-center underline underline-offset-4"
-                    href={`/api/units/${trace.call.unit.id}/diagram.svg`}
+                    href={`/api/revisions/${trace.revision}/diagram.svg`}
                 >
                     Diagram as SVG
                 </a>

@@ -1,16 +1,11 @@
 import type { RefObject } from 'react';
 import { useExpected } from '../../api/queries';
-import type { MeterFunction } from '../../api/types';
+import type { MeterFunction } from '../../api/shapes';
 import type { Probes } from '../../diagram/ladder';
+import { NAME, SIGN, UNIT } from './functions';
 
-const FUNCTIONS: [MeterFunction, string, string][] = [
-    ['vac', 'V~', 'volts a.c.'],
-    ['ohms', 'Ω', 'ohms'],
-    ['continuity', '•))', 'continuity'],
-    ['mfd', 'µF', 'capacitance'],
-];
-
-const UNIT: Record<MeterFunction, string> = { vac: 'V~', ohms: 'Ω', continuity: 'Ω', mfd: 'µF' };
+/** Those that a trace weighs. */
+const FUNCTIONS = ['vac', 'ohms', 'continuity', 'mfd'] as const satisfies MeterFunction[];
 
 interface Props {
     call: string;
@@ -52,17 +47,17 @@ export function MeterPanel(props: Props) {
                 <ProbeKey lead="black" point={black} active={props.lead === 'black'} onPick={() => props.setLead('black')} />
             </div>
             <div className="grid grid-cols-5 gap-2">
-                {FUNCTIONS.map(([fn, sign, name]) => (
+                {FUNCTIONS.map((fn) => (
                     <button
                         key={fn}
                         type="button"
                         className="key px-0"
-                        aria-label={name}
+                        aria-label={NAME[fn]}
                         aria-pressed={meter.fn === fn}
                         data-strong={meter.fn === fn}
                         onClick={() => props.setFunction(fn)}
                     >
-                        {sign}
+                        {SIGN[fn]}
                     </button>
                 ))}
                 <button type="button" className="key px-0" aria-label="Find a point" onClick={props.find}>
@@ -97,7 +92,7 @@ export function MeterPanel(props: Props) {
                         inputMode="decimal"
                         autoComplete="off"
                         placeholder="reading"
-                        className="min-h-[60px] w-full min-w-0 bg-transparent px-3 font-mono text-3xl tabular-nums placeholder:text-quiet placeholder:text-xl"
+                        className="reading"
                         value={entered}
                         onChange={(e) => props.setEntered(e.target.value)}
                     />

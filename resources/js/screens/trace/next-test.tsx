@@ -1,17 +1,20 @@
-import type { Advice, EventType, Trace } from '../../api/types';
+import type { Advice, CircuitSheet } from '../../api/shapes';
+import type { Send } from '../../api/use-outbox';
 
 interface Props {
     advice: Advice;
-    trace: Trace;
+    circuit: CircuitSheet;
+    /** whether there is another one to offer */
+    more: boolean;
     disabled: boolean;
     other: () => void;
     prove: () => void;
     see: (seen: string) => void;
-    send: (type: EventType, data: Record<string, unknown>) => Promise<boolean>;
+    send: Send;
 }
 
 /** The next move, one glance away: what, why, and what must be done first. */
-export function NextTest({ advice, trace, disabled, other, prove, see, send }: Props) {
+export function NextTest({ advice, circuit, more, disabled, other, prove, see, send }: Props) {
     const { first } = advice;
     const minutes = advice.minutes < 1 ? 'under a minute' : `about ${Math.round(advice.minutes)} min`;
     const kind =
@@ -21,7 +24,7 @@ export function NextTest({ advice, trace, disabled, other, prove, see, send }: P
                 : 'live'
             : 'dead test';
     const wire = (id: string) => {
-        const w = trace.diagram.wires.find((x) => x.id === id);
+        const w = circuit.wires.find((x) => x.id === id);
         return w === undefined ? id : `${w.colour} wire ${w.from} – ${w.to}`;
     };
     return (
@@ -34,7 +37,7 @@ export function NextTest({ advice, trace, disabled, other, prove, see, send }: P
             </p>
             <p className="flex items-center justify-between gap-3 text-quiet">
                 {advice.place}
-                {trace.next.length > 1 && (
+                {more && (
                     <button type="button" className="min-h-[44px] shrink-0 text-ink underline underline-offset-4" onClick={other}>
                         Another test
                     </button>
@@ -62,7 +65,7 @@ export function NextTest({ advice, trace, disabled, other, prove, see, send }: P
                             Landed: {wire(id)}
                         </button>
                     ))}
-                    {first.changes.map((c) => (
+                    {(first.land.length > 0 ? [] : first.changes).map((c) => (
                         <button
                             key={c.name}
                             type="button"

@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import type { EventType, Trace } from '../../api/types';
+import type { Trace } from '../../api/shapes';
+import type { Send } from '../../api/use-outbox';
 import { Sheet } from '../../ui/sheet';
 
 const STEPS: [string, string][] = [
@@ -14,7 +15,7 @@ interface Props {
     trace: Trace;
     disabled: boolean;
     problem: string | null;
-    send: (type: EventType, data: Record<string, unknown>) => Promise<boolean>;
+    send: Send;
 }
 
 /** The proof, step by step: every feed off, then source, circuit, source. */

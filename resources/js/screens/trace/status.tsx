@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import type { Trace } from '../../api/types';
+import type { Trace } from '../../api/shapes';
 import { ThemeKey } from '../../ui/theme';
 
 /** Live or proved dead, always on screen. Not proved dead is live. */

@@ -1,4 +1,4 @@
-import type { Trace } from '../../api/types';
+import type { Trace } from '../../api/shapes';
 
 /** What is left, as single faults; what no test in play can tell apart stands as one. */
 export function Suspects({ trace }: { trace: Trace }) {

@@ -1,6 +1,6 @@
-import { useEffect, useRef, useState } from 'react';
-import { useOutbox } from '../../api/outbox';
-import type { MeterFunction, Trace } from '../../api/types';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import type { CircuitSheet, MeterFunction, Trace } from '../../api/shapes';
+import { useOutbox } from '../../api/use-outbox';
 import { Ladder, type Probes } from '../../diagram/ladder';
 import { Sheet } from '../../ui/sheet';
 import { SignInForm } from '../sign-in/sign-in-form';
@@ -15,6 +15,7 @@ import { ProveDead } from './prove-dead';
 import { Seen } from './seen';
 import { Status } from './status';
 import { Suspects } from './suspects';
+import { Waiting } from './waiting';
 
 type Pane = 'test' | 'diagram' | 'suspects' | 'log';
 type Open = 'prove' | 'find' | 'keys' | null;
@@ -27,7 +28,7 @@ const PANES: [Pane, string][] = [
 ];
 
 /** The trace screen: diagram, probes, meter, suspects, next test, log. */
-export function TraceBoard({ id, trace }: { id: string; trace: Trace }) {
+export function TraceBoard({ id, trace, sheet: circuit }: { id: string; trace: Trace; sheet: CircuitSheet }) {
     const outbox = useOutbox(id);
     const [choice, setChoice] = useState(0);
     const [own, setOwn] = useState<{ probes: Probes; fn: MeterFunction } | null>(null);
@@ -37,7 +38,8 @@ export function TraceBoard({ id, trace }: { id: string; trace: Trace }) {
     const [open, setOpen] = useState<Open>(null);
     const [looking, setLooking] = useState<string | null>(null);
     const field = useRef<HTMLInputElement>(null);
-    const sheet = useRef<HTMLDivElement>(null);
+    const paper = useRef<HTMLDivElement>(null);
+    const parts = useMemo(() => new Map(circuit.parts.map((p) => [p.id, p])), [circuit.parts]);
 
     const advice = trace.next[choice % Math.max(1, trace.next.length)];
     const suggested: { probes: Probes; fn: MeterFunction } | null =
@@ -89,7 +91,7 @@ export function TraceBoard({ id, trace }: { id: string; trace: Trace }) {
     const spot = `${meter.probes.red} ${meter.probes.black} ${pane}`;
     useEffect(() => {
         if (spot !== '' && own === null) {
-            sheet.current?.querySelector('[data-probe=red]')?.scrollIntoView({ block: 'center', inline: 'center' });
+            paper.current?.querySelector('[data-probe=red]')?.scrollIntoView({ block: 'center', inline: 'center' });
         }
     }, [spot, own]);
 
@@ -134,13 +136,13 @@ export function TraceBoard({ id, trace }: { id: string; trace: Trace }) {
                         set={(name, value) => void outbox.send('condition', { name, value })}
                         land={(wire) => void outbox.send('lead', { wire, lifted: false })}
                     />
-                    <DrawnAs suspect={trace.diagram.drawn_as} />
-                    <div className="min-h-0 flex-1 overflow-auto px-2 pb-6" ref={sheet}>
+                    <DrawnAs suspect={trace.drawn_as} />
+                    <div className="min-h-0 flex-1 overflow-auto px-2 pb-6" ref={paper}>
                         <Ladder
-                            diagram={trace.diagram}
+                            sheet={circuit}
+                            drawn={trace.drawn}
                             probes={meter.probes}
                             proved={trace.proved}
-                            lifted={trace.standing.lifted}
                             onPoint={put}
                             onPart={(part) => {
                                 setLooking(part);
@@ -152,23 +154,7 @@ export function TraceBoard({ id, trace }: { id: string; trace: Trace }) {
                 </section>
                 <aside className="min-h-0 border-ink bg-margin lg:overflow-y-auto lg:border-l-2">
                     <div className={shown('test')}>
-                        {outbox.error !== null && !outbox.error.isExpired && (
-                            <p
-                                role="alert"
-                                className="flex items-start justify-between gap-3 border-ink border-b-2 border-l-8 p-4 font-bold"
-                            >
-                                <span>{outbox.error.message}</span>
-                                {outbox.pending !== null ? (
-                                    <button type="button" className="key" onClick={() => void outbox.retry()}>
-                                        Send again
-                                    </button>
-                                ) : (
-                                    <button type="button" className="key" aria-label="Dismiss" onClick={outbox.forget}>
-                                        ✕
-                                    </button>
-                                )}
-                            </p>
-                        )}
+                        <Waiting outbox={outbox} />
                         <Finding trace={trace} disabled={outbox.busy} send={outbox.send} />
                         {mayChange && trace.suspects.found !== null && own === null && looking === null && (
                             <p className="border-ink border-b-2 px-5 py-3">
@@ -184,8 +170,8 @@ export function TraceBoard({ id, trace }: { id: string; trace: Trace }) {
                         {mayChange && looking !== null ? (
                             <Seen
                                 part={looking}
-                                label={trace.diagram.parts[looking]?.label ?? looking}
-                                choices={trace.diagram.parts[looking]?.observables ?? []}
+                                label={parts.get(looking)?.label ?? looking}
+                                choices={parts.get(looking)?.observables ?? []}
                                 disabled={outbox.busy}
                                 pick={(seen) => void see(looking, seen)}
                                 cancel={() => setLooking(null)}
@@ -197,7 +183,8 @@ export function TraceBoard({ id, trace }: { id: string; trace: Trace }) {
                                     {own === null && advice !== undefined && (
                                         <NextTest
                                             advice={advice}
-                                            trace={trace}
+                                            circuit={circuit}
+                                            more={trace.next.length > 1}
                                             disabled={outbox.busy}
                                             other={other}
                                             send={outbox.send}
@@ -218,10 +205,7 @@ export function TraceBoard({ id, trace }: { id: string; trace: Trace }) {
                                             find={() => setOpen('find')}
                                             prove={() => setOpen('prove')}
                                             entered={entered}
-                                            setEntered={(text) => {
-                                                setEntered(text);
-                                                outbox.forget();
-                                            }}
+                                            setEntered={setEntered}
                                             keep={(text) => void keep(text)}
                                             disabled={outbox.busy}
                                             field={field}
@@ -242,7 +226,7 @@ export function TraceBoard({ id, trace }: { id: string; trace: Trace }) {
                         <Suspects trace={trace} />
                     </div>
                     <div className={shown('log')}>
-                        <Log trace={trace} disabled={!mayChange || outbox.busy} send={outbox.send} />
+                        <Log trace={trace} circuit={circuit} disabled={!mayChange || outbox.busy} send={outbox.send} />
                     </div>
                 </aside>
             </div>
@@ -264,7 +248,7 @@ export function TraceBoard({ id, trace }: { id: string; trace: Trace }) {
             <FindPoint
                 open={open === 'find'}
                 onOpenChange={(o) => setOpen(o ? 'find' : null)}
-                diagram={trace.diagram}
+                circuit={circuit}
                 lead={lead}
                 pick={(point, which) => {
                     put(point, which);
@@ -277,11 +261,11 @@ export function TraceBoard({ id, trace }: { id: string; trace: Trace }) {
                 trace={trace}
                 disabled={outbox.busy}
                 send={outbox.send}
-                problem={outbox.error?.isExpired === false ? outbox.error.message : null}
+                problem={outbox.refused[0]?.refused ?? (outbox.error?.isExpired === false ? outbox.error.message : null)}
             />
             <Sheet open={outbox.error?.isExpired === true} onOpenChange={() => {}} title="Sign in again">
                 <p className="mb-4">Your session has ended. What you entered is kept and goes in as soon as you sign in.</p>
-                <SignInForm onDone={() => void outbox.retry().then((sent) => sent && fresh())} />
+                <SignInForm onDone={() => void outbox.flush()} />
             </Sheet>
         </main>
     );

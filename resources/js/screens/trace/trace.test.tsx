@@ -1,6 +1,6 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, expect, it, vi } from 'vitest';
-import type { Trace } from '../../api/types';
+import { aCondition, aPart, aSheet, aStanding, aTrace } from '../../testing/shapes';
 import { Conditions } from './conditions';
 import { FindPoint } from './find-point';
 import { ProveDead } from './prove-dead';
@@ -9,45 +9,19 @@ import { Suspects } from './suspects';
 
 afterEach(cleanup);
 
-const condition = (name: string, value: boolean, power: boolean) => ({
-    name,
-    label: name,
-    value,
-    says: value ? 'on' : 'off',
-    power,
-    default: true,
-    words: ['off', 'on'] as [string, string],
-});
+const groups = [
+    { faults: ['a', 'b', 'c'], labels: ['Switch open', 'Pressure high', 'Wire off'], probability: 0.62 },
+    { faults: ['d'], labels: ['Coil open'], probability: 0.38 },
+];
 
-const trace = (over: Partial<Trace['standing']> = {}, suspects: Partial<Trace['suspects']> = {}) =>
-    ({
-        standing: {
-            conditions: [condition('breaker', true, true), condition('call', true, false)],
-            lifted: ['w24'],
-            proved_dead: false,
-            power_still_on: ['breaker'],
-            highest_volts: 240,
-            closed: false,
-            ...over,
-        },
-        suspects: {
-            total: 150,
-            in_play: 3,
-            contradiction: false,
-            groups: [
-                { faults: ['a', 'b', 'c'], labels: ['Switch open', 'Pressure high', 'Wire off'], probability: 0.62 },
-                { faults: ['d'], labels: ['Coil open'], probability: 0.38 },
-            ],
-            more: 0,
-            found: null,
-            ...suspects,
-        },
-    }) as unknown as Trace;
+const suspects = { total: 150, in_play: 3, contradiction: false, groups, more: 0, found: null };
 
 it('sets a condition and lands a lead with one tap each', () => {
     const set = vi.fn();
     const land = vi.fn();
-    const { container } = render(<Conditions trace={trace()} disabled={false} set={set} land={land} />);
+    const { container } = render(
+        <Conditions trace={aTrace({ standing: aStanding({ lifted: ['w24'] }) })} disabled={false} set={set} land={land} />,
+    );
     fireEvent.click(container.querySelector('[data-condition=breaker]') as Element);
     fireEvent.click(container.querySelector('[data-lifted=w24]') as Element);
     expect(set).toHaveBeenCalledWith('breaker', false);
@@ -56,7 +30,7 @@ it('sets a condition and lands a lead with one tap each', () => {
 
 it('does not let the proof begin while a feed is on', () => {
     const send = vi.fn().mockResolvedValue(true);
-    render(<ProveDead open onOpenChange={() => {}} trace={trace()} disabled={false} problem={null} send={send} />);
+    render(<ProveDead open onOpenChange={() => {}} trace={aTrace({ suspects })} disabled={false} problem={null} send={send} />);
     for (const box of screen.getAllByRole('checkbox')) {
         expect((box as HTMLInputElement).disabled).toBe(true);
     }
@@ -66,7 +40,7 @@ it('does not let the proof begin while a feed is on', () => {
 
 it('takes the proof only when all three steps are done', () => {
     const send = vi.fn().mockResolvedValue(true);
-    const off = trace({ conditions: [condition('breaker', false, true)] });
+    const off = aTrace({ standing: aStanding({ conditions: [aCondition('breaker', false, true)] }) });
     render(<ProveDead open onOpenChange={() => {}} trace={off} disabled={false} problem={null} send={send} />);
     const done = screen.getByText('Proved dead') as HTMLButtonElement;
     const boxes = screen.getAllByRole('checkbox');
@@ -79,7 +53,7 @@ it('takes the proof only when all three steps are done', () => {
 });
 
 it('shows what is alike as one and says how many more', () => {
-    render(<Suspects trace={trace()} />);
+    render(<Suspects trace={aTrace({ suspects })} />);
     expect(screen.getByText(/3 left of 150/)).toBeTruthy();
     expect(screen.getByText('or 1 more alike')).toBeTruthy();
     expect(screen.getByText('62 %')).toBeTruthy();
@@ -87,7 +61,7 @@ it('shows what is alike as one and says how many more', () => {
 });
 
 it('says so when no single fault explains it all', () => {
-    render(<Suspects trace={trace({}, { contradiction: true })} />);
+    render(<Suspects trace={aTrace({ suspects: { ...suspects, contradiction: true } })} />);
     expect(screen.getByRole('alert').textContent).toContain('No single fault explains all of this');
 });
 
@@ -109,14 +83,13 @@ it('offers what can be seen of a part and nothing else', () => {
 
 it('finds a point by its name, its part or its place', () => {
     const pick = vi.fn();
-    const diagram = {
-        energy: { 'HP.1': 'live', 'AH.R': 'live' },
-        parts: {
-            HP: { label: 'High-pressure switch', observables: [], place: 'outdoor unit' },
-            AH: { label: 'Terminal strip', observables: [], place: 'air handler' },
-        },
-    } as unknown as Trace['diagram'];
-    render(<FindPoint open onOpenChange={() => {}} diagram={diagram} lead="black" pick={pick} />);
+    const circuit = aSheet({
+        parts: [
+            aPart('HP', { label: 'High-pressure switch', points: ['HP.1'] }),
+            aPart('AH', { label: 'Terminal strip', points: ['AH.R'], place: 'air handler' }),
+        ],
+    });
+    render(<FindPoint open onOpenChange={() => {}} circuit={circuit} lead="black" pick={pick} />);
     const field = screen.getByLabelText('Find a point');
     for (const [text, count] of [
         ['pressure', 1],

@@ -2,7 +2,8 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { createRef, type ReactNode } from 'react';
 import { afterEach, expect, it, vi } from 'vitest';
-import type { Advice, LogEvent, Trace } from '../../api/types';
+import type { Advice, Trace } from '../../api/shapes';
+import { aCall, aCondition, anAdvice, anEvent, aSheet, aStanding, aTrace } from '../../testing/shapes';
 import { Finding } from './finding';
 import { Log } from './log';
 import { MeterPanel } from './meter-panel';
@@ -13,76 +14,37 @@ afterEach(() => {
     vi.unstubAllGlobals();
 });
 
-const advice = (over: Partial<Advice> = {}, first: Partial<Advice['first']> = {}): Advice => ({
-    function: 'ohms',
-    red: 'CC.A',
-    black: 'CC.B',
-    title: 'Ohms: CC.A → CC.B',
-    why: 'OL leaves the coil. A healthy unit shows 12.0 Ω.',
-    expected: '12.0 Ω',
-    bits: 1,
-    minutes: 4.5,
-    line_voltage: false,
-    choices: [],
-    place: 'outdoor unit',
-    ...over,
-    first: { changes: [], lift: [], land: [], prove_dead: false, ...first },
-});
-
-const event = (over: Partial<LogEvent>): LogEvent => ({
-    id: 'a',
-    sequence: 1,
-    type: 'note',
-    data: {},
-    by: 'Oda',
-    noted_at: '',
-    ...over,
-});
-
-const trace = (over: Record<string, unknown> = {}): Trace =>
-    ({
-        call: { id: 7, may_change: true, finding: null, technician: { name: 'Ravi' }, unit: { id: 1 } },
-        standing: { conditions: [{ name: 'disconnect', label: 'Disconnect', words: ['pulled', 'in'] }], closed: false },
-        suspects: { found: null, groups: [] },
-        diagram: { parts: { CC: { label: 'Contactor' } }, wires: [{ id: 'w24', colour: 'orange', from: 'LP.2', to: 'CC.A' }] },
-        events: [],
-        meanings: {},
-        struck: {},
-        next: [advice(), advice()],
-        ...over,
-    }) as unknown as Trace;
-
 const next = (a: Advice) => {
     const calls = { other: vi.fn(), prove: vi.fn(), see: vi.fn(), send: vi.fn().mockResolvedValue(true) };
-    render(<NextTest advice={a} trace={trace()} disabled={false} {...calls} />);
+    render(<NextTest advice={a} circuit={aSheet()} more disabled={false} {...calls} />);
     return calls;
 };
 
 it('puts switching off before the proof, and the proof before lifting', () => {
-    const changes = [{ name: 'disconnect', label: 'Disconnect', value: false, says: 'pulled' }];
-    const a = next(advice({}, { changes, prove_dead: true, lift: ['w24'] }));
-    fireEvent.click(screen.getByText('Disconnect: pulled'));
+    const changes = [aCondition('disconnect', false, true, 'in', 'pulled')];
+    const a = next(anAdvice({}, { changes, prove_dead: true, lift: ['w24'] }));
+    fireEvent.click(screen.getByText('disconnect: pulled'));
     expect(a.send).toHaveBeenCalledWith('condition', { name: 'disconnect', value: false });
     expect(screen.queryByText('Prove it dead')).toBeNull();
     cleanup();
-    const b = next(advice({}, { prove_dead: true, lift: ['w24'] }));
+    const b = next(anAdvice({}, { prove_dead: true, lift: ['w24'] }));
     fireEvent.click(screen.getByText('Prove it dead'));
     expect(b.prove).toHaveBeenCalled();
     expect(screen.queryByText(/Lifted:/)).toBeNull();
     cleanup();
-    const c = next(advice({}, { lift: ['w24'] }));
+    const c = next(anAdvice({}, { lift: ['w24'] }));
     fireEvent.click(screen.getByText('Lifted: orange wire LP.2 – CC.A'));
     expect(c.send).toHaveBeenCalledWith('lead', { wire: 'w24', lifted: true });
 });
 
 it('asks for an observation by buttons and warns of line voltage', () => {
     const a = next(
-        advice({ function: null, red: 'CC', black: '', choices: ['pulled in', 'dropped out'], title: 'Look: Contactor' }),
+        anAdvice({ function: null, red: 'CC', black: '', choices: ['pulled in', 'dropped out'], title: 'Look: Contactor' }),
     );
     fireEvent.click(screen.getByText('dropped out'));
     expect(a.see).toHaveBeenCalledWith('dropped out');
     cleanup();
-    next(advice({ function: 'vac', line_voltage: true }));
+    next(anAdvice({ function: 'vac', line_voltage: true }));
     expect(screen.getByText(/rated leads and gloves/)).toBeTruthy();
     expect(screen.getByText(/live line voltage/)).toBeTruthy();
 });
@@ -146,21 +108,25 @@ it('keeps nothing while a probe is in the air', async () => {
 
 it('writes every kind of event in plain words, newest first, and leaves struck ones in sight', () => {
     const events = [
-        event({ id: '1', sequence: 1, type: 'observation', data: { part: 'CC', seen: 'dropped out' } }),
-        event({ id: '2', sequence: 2, type: 'condition', data: { name: 'disconnect', value: false } }),
-        event({ id: '3', sequence: 3, type: 'proved-dead' }),
-        event({ id: '4', sequence: 4, type: 'lead', data: { wire: 'w24', lifted: true } }),
-        event({ id: '5', sequence: 5, type: 'reading', data: { function: 'ohms', red: 'CC.A', black: 'CC.B', entered: 'OL' } }),
-        event({ id: '6', sequence: 6, type: 'strike', data: { event: '1', reason: 'wrong unit' } }),
-        event({ id: '7', sequence: 7, type: 'note', data: { text: 'bees' } }),
-        event({ id: '8', sequence: 8, type: 'finding', data: { label: 'Contactor: coil open', cause: 'ants' } }),
-        event({ id: '9', sequence: 9, type: 'closed' }),
-        event({ id: '10', sequence: 10, type: 'reopened', data: { reason: 'back again' } }),
+        anEvent({ id: '1', sequence: 1, type: 'observation', data: { part: 'CC', seen: 'dropped out' }, struck: 'wrong unit' }),
+        anEvent({ id: '2', sequence: 2, type: 'condition', data: { name: 'disconnect', value: false } }),
+        anEvent({ id: '3', sequence: 3, type: 'proved-dead' }),
+        anEvent({ id: '4', sequence: 4, type: 'lead', data: { wire: 'w24', lifted: true } }),
+        anEvent({
+            id: '5',
+            sequence: 5,
+            type: 'reading',
+            data: { function: 'ohms', red: 'CC.A', black: 'CC.B', entered: 'OL' },
+            meaning: { as_healthy: false, text: 'not healthy, clears 9' },
+        }),
+        anEvent({ id: '6', sequence: 6, type: 'strike', data: { event: '1', reason: 'wrong unit' } }),
+        anEvent({ id: '7', sequence: 7, type: 'note', data: { text: 'bees' } }),
+        anEvent({ id: '8', sequence: 8, type: 'finding', data: { label: 'Contactor: coil open', cause: 'ants' } }),
+        anEvent({ id: '9', sequence: 9, type: 'closed' }),
+        anEvent({ id: '10', sequence: 10, type: 'reopened', data: { reason: 'back again' } }),
     ];
-    const meanings = { '5': { as_healthy: false, text: 'not healthy, clears 9' } };
-    const { container } = render(
-        <Log trace={trace({ events, meanings, struck: { '1': 'wrong unit' } })} disabled={false} send={vi.fn()} />,
-    );
+    const standing = aStanding({ conditions: [aCondition('disconnect', true, true, 'in', 'pulled')] });
+    const { container } = render(<Log trace={aTrace({ events, standing })} circuit={aSheet()} disabled={false} send={vi.fn()} />);
     const lines = [...container.querySelectorAll('li')].map((li) => li.textContent);
     for (const [n, text] of [
         [0, 'reopened: back again'],
@@ -171,7 +137,7 @@ it('writes every kind of event in plain words, newest first, and leaves struck o
         [5, 'Ω CC.A → CC.B  OL'],
         [6, 'w24 lifted'],
         [7, 'known source, circuit, known source'],
-        [8, 'Disconnect: pulled'],
+        [8, 'disconnect: pulled'],
         [9, 'Contactor dropped out'],
     ] as const) {
         expect(lines[n]).toContain(text);
@@ -183,25 +149,41 @@ it('writes every kind of event in plain words, newest first, and leaves struck o
 
 it('records a finding, then closes, then reopens', () => {
     const send = vi.fn().mockResolvedValue(true);
-    const found = {
-        found: ['CC:coil-open'],
-        groups: [{ faults: ['CC:coil-open'], labels: ['Contactor: coil open'], probability: 0.97 }],
-    };
-    const { rerender } = render(<Finding trace={trace({ suspects: found })} disabled={false} send={send} />);
+    const groups = [{ faults: ['CC:coil-open'], labels: ['Contactor: coil open'], probability: 0.97 }];
+    const suspects: Trace['suspects'] = { total: 9, in_play: 1, contradiction: false, groups, more: 0, found: ['CC:coil-open'] };
+    const { rerender } = render(<Finding trace={aTrace({ suspects })} disabled={false} send={send} />);
     fireEvent.change(screen.getByLabelText('Why it failed, if you know'), { target: { value: 'ants' } });
     fireEvent.click(screen.getByText('Record the finding'));
     expect(send).toHaveBeenCalledWith('finding', { faults: ['CC:coil-open'], cause: 'ants' });
-    const call = { id: 7, may_change: true, finding: 'Contactor: coil open', technician: { name: 'Ravi' } };
-    rerender(<Finding trace={trace({ call })} disabled={false} send={send} />);
+    const call = aCall({ finding: 'Contactor: coil open' });
+    rerender(<Finding trace={aTrace({ call })} disabled={false} send={send} />);
     fireEvent.click(screen.getByText('Close the call'));
     expect(send).toHaveBeenCalledWith('closed', {});
-    rerender(<Finding trace={trace({ call, standing: { closed: true } })} disabled={false} send={send} />);
+    rerender(<Finding trace={aTrace({ call, standing: aStanding({ closed: true }) })} disabled={false} send={send} />);
     expect(screen.getByText('This call is closed.')).toBeTruthy();
     expect(screen.getByText('Reopen the call')).toBeTruthy();
 });
 
+it('asks why the power stays off before it closes a call', () => {
+    const send = vi.fn().mockResolvedValue(true);
+    const call = aCall({ finding: 'Contactor: coil open' });
+    const standing = aStanding({ power_off: ['Outdoor breaker'] });
+    render(<Finding trace={aTrace({ call, standing })} disabled={false} send={send} />);
+    fireEvent.change(screen.getByLabelText(/The power is off: Outdoor breaker/), {
+        target: { value: 'part tomorrow, Ines knows' },
+    });
+    fireEvent.click(screen.getByText('Close the call'));
+    expect(send).toHaveBeenCalledWith('closed', { left_off: 'part tomorrow, Ines knows' });
+});
+
+it('lands leads before it switches anything on', () => {
+    const changes = [aCondition('breaker', true, true)];
+    next(anAdvice({ function: 'vac' }, { land: ['w24'], changes }));
+    expect(screen.getByText('Landed: orange wire LP.2 – CC.A')).toBeTruthy();
+    expect(screen.queryByText('breaker: on')).toBeNull();
+});
+
 it('says whose call it is to someone who may only read it', () => {
-    const call = { id: 7, may_change: false, finding: null, technician: { name: 'Ravi' } };
-    render(<Finding trace={trace({ call })} disabled={false} send={vi.fn()} />);
+    render(<Finding trace={aTrace({ call: aCall({ may_change: false }) })} disabled={false} send={vi.fn()} />);
     expect(screen.getByText(/This is Ravi's call/)).toBeTruthy();
 });

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { useOpenCall, useUnit } from '../../api/queries';
+import { useCalls, useCircuitSheet, useOpenCall, useUnit } from '../../api/queries';
+import { More } from '../../ui/more';
 import { Problem } from '../../ui/problem';
 import { ThemeKey } from '../../ui/theme';
 import { CallRow } from '../day/day';
@@ -8,6 +9,8 @@ import { CallRow } from '../day/day';
 export function UnitScreen() {
     const { id = '' } = useParams();
     const unit = useUnit(id);
+    const sheet = useCircuitSheet(unit.data?.circuit.revision);
+    const calls = useCalls({ unit: id });
     const navigate = useNavigate();
     const open = useOpenCall(Number(id));
     const [complaint, setComplaint] = useState('');
@@ -33,7 +36,7 @@ export function UnitScreen() {
                     </div>
                 </div>
                 <div className="flex gap-2">
-                    <a className="key" href={`/api/units/${u.id}/diagram.svg`}>
+                    <a className="key" href={`/api/revisions/${u.circuit.revision}/diagram.svg`}>
                         Diagram as SVG
                     </a>
                     <ThemeKey />
@@ -47,28 +50,31 @@ export function UnitScreen() {
                         <Fact name="Model" value={u.model} />
                         <Fact name="Serial" value={u.serial} />
                         <Fact name="Installed" value={String(u.installed)} />
-                        <Fact name="Supply" value={u.supply} />
-                        <Fact name="Circuit" value={u.circuit_title} />
+                        <Fact name="Supply" value={u.circuit.supply} />
+                        <Fact name="Circuit" value={u.circuit.title} />
                         <Fact name="Contact" value={`${u.site.contact}, ${u.site.phone}`} />
                         <Fact name="Address" value={u.site.address} />
                     </dl>
                     <h2 className="heading px-4 pt-2 pb-1">Plate values of its parts</h2>
+                    {sheet.isError && <Problem error={sheet.error} retry={() => void sheet.refetch()} />}
                     <ul className="border-rule border-t">
-                        {(u.plates ?? []).map((p) => (
-                            <li key={p.part} className="gap-x-2 border-rule border-b px-4 py-2 sm:grid sm:grid-cols-[8rem_1fr]">
-                                <span className="block font-bold">{p.label}</span>
-                                <span className="flex flex-wrap gap-x-4">
-                                    {p.values.map((v) => (
-                                        <span key={v.name}>
-                                            <span className="text-quiet">{v.meaning}</span>{' '}
-                                            <span className="whitespace-nowrap font-mono tabular-nums">
-                                                {v.value} {v.unit}
+                        {(sheet.data?.parts ?? [])
+                            .filter((p) => p.plate.length > 0)
+                            .map((p) => (
+                                <li key={p.id} className="gap-x-2 border-rule border-b px-4 py-2 sm:grid sm:grid-cols-[8rem_1fr]">
+                                    <span className="block font-bold">{p.label}</span>
+                                    <span className="flex flex-wrap gap-x-4">
+                                        {p.plate.map((v) => (
+                                            <span key={v.name}>
+                                                <span className="text-quiet">{v.meaning}</span>{' '}
+                                                <span className="whitespace-nowrap font-mono tabular-nums">
+                                                    {v.value} {v.unit}
+                                                </span>
                                             </span>
-                                        </span>
-                                    ))}
-                                </span>
-                            </li>
-                        ))}
+                                        ))}
+                                    </span>
+                                </li>
+                            ))}
                     </ul>
                 </section>
                 <section>
@@ -77,7 +83,7 @@ export function UnitScreen() {
                         className="grid gap-3 px-4 pb-4"
                         onSubmit={(e) => {
                             e.preventDefault();
-                            open.mutate(complaint, { onSuccess: (call) => navigate(`/calls/${call.id}`) });
+                            open.mutate(complaint, { onSuccess: (call) => void navigate(`/calls/${call.id}`) });
                         }}
                     >
                         <label className="grid gap-1">
@@ -101,11 +107,12 @@ export function UnitScreen() {
                     </form>
                     <h2 className="heading px-4 pt-3 pb-1">Calls at this unit</h2>
                     <ul className="border-rule border-t">
-                        {(u.calls ?? []).map((call) => (
+                        {calls.items.map((call) => (
                             <CallRow key={call.id} call={call} showUnit={false} />
                         ))}
                     </ul>
-                    {(u.calls ?? []).length === 0 && <p className="px-4 py-3 text-quiet">No calls yet.</p>}
+                    <More list={calls} />
+                    {calls.isSuccess && calls.total === 0 && <p className="px-4 py-3 text-quiet">No calls yet.</p>}
                 </section>
             </div>
         </main>

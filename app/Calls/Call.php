@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Calls;
+
+use App\Circuits\CircuitRevision;
+use App\Shop\User;
+use App\Units\Unit;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+use Levin\Core\Record\Event;
+use Levin\Core\Record\EventType;
+
+/**
+ * One visit to one unit. Its events are the record; `closed_at` is kept from them for listing. It is worked on, and read for
+ * ever after, with the circuit revision it began with.
+ *
+ * @property int $id
+ * @property int $number
+ * @property int $unit_id
+ * @property int $circuit_revision_id
+ * @property int $technician_id
+ * @property string $complaint
+ * @property Carbon $scheduled_for
+ * @property Carbon|null $closed_at
+ * @property int|null $imported_by
+ * @property Carbon|null $imported_at
+ * @property Unit $unit
+ * @property CircuitRevision $revision
+ * @property User $technician
+ * @property User|null $importer
+ * @property Collection<int, CallEvent> $events
+ * @property int|null $events_count
+ * @property string|null $finding label of the last one; of a listed call
+ */
+class Call extends Model
+{
+    /** Of every date in the database, to the millisecond. */
+    public const DATES = 'Y-m-d H:i:s.v';
+
+    protected $fillable = [
+        'number', 'unit_id', 'circuit_revision_id', 'technician_id', 'complaint', 'scheduled_for', 'closed_at', 'imported_by', 'imported_at',
+    ];
+
+    protected $dateFormat = self::DATES;
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['scheduled_for' => 'datetime', 'closed_at' => 'datetime', 'imported_at' => 'datetime'];
+    }
+
+    /** @return BelongsTo<Unit, $this> */
+    public function unit(): BelongsTo
+    {
+        return $this->belongsTo(Unit::class);
+    }
+
+    /** @return BelongsTo<CircuitRevision, $this> */
+    public function revision(): BelongsTo
+    {
+        return $this->belongsTo(CircuitRevision::class, 'circuit_revision_id');
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function technician(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'technician_id');
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function importer(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'imported_by');
+    }
+
+    /** @return HasMany<CallEvent, $this> */
+    public function events(): HasMany
+    {
+        return $this->hasMany(CallEvent::class)->orderBy('sequence');
+    }
+
+    /**
+     * With all that a list shows of a call, and no more.
+     *
+     * @return Builder<self>
+     */
+    public static function listed(): Builder
+    {
+        $finding = CallEvent::query()
+            ->selectRaw("json_extract(data, '$.label')")
+            ->whereColumn('call_id', 'calls.id')
+            ->where('type', EventType::Finding)
+            ->orderByDesc('sequence')
+            ->limit(1);
+
+        return self::query()->with(['unit.site', 'technician', 'importer'])->withCount('events')->addSelect(['finding' => $finding]);
+    }
+
+    /** @return list<Event> its log, as the core has it */
+    public function log(): array
+    {
+        return array_values(array_map(static fn (CallEvent $e): Event => $e->toEvent(), $this->events->all()));
+    }
+
+    /** Of a listed call. */
+    public function stage(): Stage
+    {
+        return match (true) {
+            $this->closed_at !== null => Stage::Closed,
+            ($this->events_count ?? 0) === 0 => Stage::Scheduled,
+            $this->finding !== null => Stage::Found,
+            default => Stage::Open,
+        };
+    }
+}

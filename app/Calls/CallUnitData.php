@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Calls;
+
+use App\Api\Data;
+use App\Units\Unit;
+
+/** The unit a call is about. */
+final readonly class CallUnitData extends Data
+{
+    private function __construct(public int $id, public string $name, public string $site, public string $address)
+    {
+    }
+
+    public static function of(Unit $unit): self
+    {
+        return new self($unit->id, $unit->name, $unit->site->name, $unit->site->address);
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Calls;
+
+use App\Api\Operation;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+use Levin\Core\Circuit\UnknownName;
+use Levin\Core\Meter\MeterFunction;
+
+/** What a healthy unit would read. */
+class ExpectedReadingController
+{
+    #[Operation('What a healthy unit reads, as this call stands', answer: ExpectedData::class, query: [
+        'function' => 'of the meter',
+        'red' => 'point of the red probe',
+        'black' => 'point of the black probe',
+    ])]
+    public function __invoke(Request $request, Call $call, Trace $trace): JsonResponse
+    {
+        $request->validate([
+            'function' => ['required', 'string', Rule::enum(MeterFunction::class)->only(MeterFunction::traced())],
+            'red' => ['required', 'string', 'max:64'],
+            'black' => ['required', 'string', 'max:64'],
+        ]);
+        try {
+            return response()->json($trace->expected(
+                $call,
+                MeterFunction::from($request->string('function')->toString()),
+                $request->string('red')->toString(),
+                $request->string('black')->toString(),
+            ));
+        } catch (UnknownName $e) {
+            throw ValidationException::withMessages(['red' => $e->getMessage()]);
+        }
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Calls;
+
+use App\Api\Data;
+use Levin\Core\Record\EventType;
+
+/** One line of a call's log, with what it meant and whether it still counts. */
+final readonly class LogEventData extends Data
+{
+    /**
+     * @param  \stdClass  $data  see docs/call-file.md
+     * @param  MeaningData|null  $meaning  of evidence that counts
+     * @param  string|null  $struck  why it was struck out
+     */
+    private function __construct(
+        public string $id,
+        public int $sequence,
+        public EventType $type,
+        public \stdClass $data,
+        public string $by,
+        public string $notedAt,
+        public ?MeaningData $meaning,
+        public ?string $struck,
+    ) {
+    }
+
+    public static function of(CallEvent $event, ?MeaningData $meaning, ?string $struck): self
+    {
+        return new self(
+            $event->id,
+            $event->sequence,
+            $event->type,
+            (object) $event->data,
+            $event->user->name,
+            $event->noted_at->toIso8601ZuluString(),
+            $meaning,
+            $struck,
+        );
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Calls;
+
+use App\Api\Data;
+use Levin\Core\Diagnosis\Assessment;
+use Levin\Core\Diagnosis\SuspectGroup;
+
+/** What is still in play. */
+final readonly class SuspectsData extends Data
+{
+    /** Groups told one by one. */
+    private const TOLD = 8;
+
+    /**
+     * @param  int  $total  suspects there are
+     * @param  list<SuspectGroupData>  $groups  most probable first
+     * @param  int  $more  groups that are not told
+     * @param  list<string>|null  $found  faults of the group that is as good as found
+     */
+    private function __construct(
+        public int $total,
+        public int $inPlay,
+        public bool $contradiction,
+        public array $groups,
+        public int $more,
+        public ?array $found,
+    ) {
+    }
+
+    public static function of(Assessment $assessment): self
+    {
+        return new self(
+            $assessment->suspects,
+            $assessment->inPlay,
+            $assessment->contradiction,
+            array_map(static fn (SuspectGroup $g): SuspectGroupData => SuspectGroupData::of($g), array_slice($assessment->groups, 0, self::TOLD)),
+            max(0, count($assessment->groups) - self::TOLD),
+            $assessment->found()?->faults,
+        );
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Calls;
+
+use App\Api\Data;
+use Levin\Core\Ladder\DrawnState;
+
+/** A call as it stands: everything that an event can change. What stays the same is the sheet of its revision. */
+final readonly class TraceData extends Data
+{
+    /**
+     * @param  int  $revision  of the circuit the call is worked on with, to ask for its sheet by
+     * @param  list<LogEventData>  $events
+     * @param  list<AdviceData>  $next  best first
+     * @param  list<string>  $proved  parts and wires shown good by a reading
+     */
+    public function __construct(
+        public CallData $call,
+        public int $revision,
+        public StandingData $standing,
+        public array $events,
+        public DrawnState $drawn,
+        public ?string $drawnAs,
+        public SuspectsData $suspects,
+        public array $next,
+        public array $proved,
+    ) {
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Circuits;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * A circuit file as it was at one time. It never changes: the database refuses to.
+ *
+ * @property int $id
+ * @property string $circuit_id
+ * @property int $number from 1
+ * @property string $title
+ * @property string $supply
+ * @property string $text the file
+ * @property string $hash sha256 of the text
+ * @property RevisionSource $source
+ * @property int|null $user_id who made it
+ * @property Carbon $created_at
+ */
+class CircuitRevision extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $fillable = ['circuit_id', 'number', 'title', 'supply', 'text', 'hash', 'source', 'user_id'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['source' => RevisionSource::class];
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Circuits;
+
+use App\Api\Data;
+use Levin\Core\Circuit\Wire;
+use Levin\Core\Ladder\Drawing;
+use Levin\Core\Ladder\Layout;
+use Levin\Core\Operation\Model;
+use Levin\Core\Parts\Kind;
+
+/** All of a circuit revision that stays the same whatever the unit does. */
+final readonly class CircuitSheetData extends Data
+{
+    /**
+     * @param  list<PartData>  $parts
+     * @param  list<WireData>  $wires
+     */
+    private function __construct(public string $title, public Drawing $drawing, public array $parts, public array $wires)
+    {
+    }
+
+    public static function of(Model $model): self
+    {
+        return new self(
+            $model->circuit->title,
+            Layout::of($model),
+            array_values(array_map(static fn (Kind $k): PartData => PartData::of($k, $model->circuit), $model->parts)),
+            array_values(array_map(static fn (Wire $w): WireData => WireData::of($w), $model->circuit->wires)),
+        );
+    }
+}

@@ -1,9 +1,0 @@
-<?php
-
-namespace App\Models;
-
-enum Role: string
-{
-    case Technician = 'technician';
-    case Lead = 'lead';
-}

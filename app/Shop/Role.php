@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shop;
+
+enum Role: string
+{
+    case Technician = 'technician';
+    case Lead = 'lead';
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shop;
+
+use App\Api\Data;
+
+/** Who is signed in, and to which shop. */
+final readonly class UserData extends Data
+{
+    private function __construct(public int $id, public string $name, public Role $role, public string $shop)
+    {
+    }
+
+    public static function of(User $user): self
+    {
+        return new self($user->id, $user->name, $user->role, config()->string('levin.shop'));
+    }
+}

@@ -1,0 +1,34 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useEffect, useMemo, useState } from 'react';
+import { api } from './client';
+import { IndexedLetters } from './letters';
+import { EMPTY, Outbox, type OutboxState } from './outbox';
+import type { EventType, Trace } from './shapes';
+
+/** Sends an event; false when the server will never take it. One that waits counts as sent: it is kept. */
+export type Send = (type: EventType, data: Record<string, unknown>) => Promise<boolean>;
+
+let letters: IndexedLetters | null = null;
+
+/** The outbox of a call for a screen; the work is the class's. */
+export function useOutbox(call: string) {
+    const client = useQueryClient();
+    const [state, setState] = useState<OutboxState>(EMPTY);
+    const box = useMemo(() => {
+        letters ??= new IndexedLetters();
+        const deliver = async (event: unknown) => {
+            const trace = await api<Trace>('POST', `calls/${call}/events`, event);
+            client.setQueryData(['trace', call], trace);
+            void client.invalidateQueries({ queryKey: ['calls'] });
+        };
+        return new Outbox(call, letters, deliver, setState);
+    }, [call, client]);
+    useEffect(() => {
+        void box.start();
+        const again = () => void box.flush();
+        window.addEventListener('online', again);
+        return () => window.removeEventListener('online', again);
+    }, [box]);
+    const send: Send = async (type, data) => (await box.send(type, data)) !== 'refused';
+    return { ...state, send, flush: () => box.flush(), discard: (id: string) => void box.discard(id) };
+}

@@ -1,0 +1,101 @@
+/** Whole shapes of the API with plain values, for tests to vary. */
+
+import type { Advice, Call, CircuitSheet, Condition, DrawnState, LogEvent, Part, Trace } from '../api/shapes';
+
+export const aCall = (over: Partial<Call> = {}): Call => ({
+    id: 7,
+    number: 1042,
+    complaint: 'Warm',
+    stage: 'open',
+    scheduled_for: '2026-11-23T09:00:00Z',
+    closed_at: null,
+    technician: { id: 1, name: 'Ravi' },
+    unit: { id: 1, name: 'Oven-room cooling unit', site: 'Harbour bakery', address: '3 Slipway Lane' },
+    finding: null,
+    events: 0,
+    may_change: true,
+    imported: null,
+    ...over,
+});
+
+export const aCondition = (name: string, value: boolean, power: boolean, on = 'on', off = 'off'): Condition => ({
+    name,
+    label: name,
+    value,
+    says: value ? on : off,
+    power,
+    on,
+    off,
+});
+
+export const aPart = (id: string, over: Partial<Part> = {}): Part => ({
+    id,
+    label: id,
+    place: 'outdoor unit',
+    points: [`${id}.1`, `${id}.2`],
+    observables: [],
+    plate: [],
+    ...over,
+});
+
+export const aSheet = (over: Partial<CircuitSheet> = {}): CircuitSheet => ({
+    title: 'Split cooling',
+    drawing: { width: 300, height: 100, titles: [], rails: [], points: [], symbols: [], conductors: [] },
+    parts: [aPart('CC', { label: 'Contactor', points: ['CC.A', 'CC.B'], observables: ['pulled in', 'dropped out'] })],
+    wires: [{ id: 'w24', colour: 'orange', from: 'LP.2', to: 'CC.A', gauge: 18 }],
+    ...over,
+});
+
+export const nothingDrawn: DrawnState = { points: [], symbols: [], conductors: [] };
+
+export const anAdvice = (over: Partial<Advice> = {}, first: Partial<Advice['first']> = {}): Advice => ({
+    function: 'ohms',
+    red: 'CC.A',
+    black: 'CC.B',
+    title: 'Ohms: CC.A → CC.B',
+    why: 'OL leaves the coil. A healthy unit shows 12.0 Ω.',
+    expected: '12.0 Ω',
+    bits: 1,
+    minutes: 4.5,
+    line_voltage: false,
+    choices: [],
+    place: 'outdoor unit',
+    ...over,
+    first: { changes: [], lift: [], land: [], prove_dead: false, ...first },
+});
+
+export const anEvent = (over: Partial<LogEvent> = {}): LogEvent => ({
+    id: 'a',
+    sequence: 1,
+    type: 'note',
+    data: {},
+    by: 'Oda',
+    noted_at: '2026-11-23T09:30:00Z',
+    meaning: null,
+    struck: null,
+    ...over,
+});
+
+export const aTrace = (over: Partial<Trace> = {}): Trace => ({
+    call: aCall(),
+    revision: 1,
+    standing: aStanding(),
+    events: [],
+    drawn: nothingDrawn,
+    drawn_as: null,
+    suspects: { total: 150, in_play: 3, contradiction: false, groups: [], more: 0, found: null },
+    next: [],
+    proved: [],
+    ...over,
+});
+
+export const aStanding = (over: Partial<Trace['standing']> = {}): Trace['standing'] => ({
+    conditions: [aCondition('breaker', true, true), aCondition('call', true, false)],
+    lifted: [],
+    proved_dead: false,
+    power_still_on: ['breaker'],
+    power_off: [],
+    highest_volts: 240,
+    closed: false,
+    ...over,
+});
