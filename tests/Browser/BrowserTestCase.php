@@ -255,14 +255,14 @@ abstract class BrowserTestCase extends TestCase
         }, 'the new call');
     }
 
-    /** The id of the call with a number. */
-    protected function call(int $number): int
+    /** The id of the call at a unit: the one still to be closed, or a closed one. */
+    protected function call(string $unit, bool $closed = false): int
     {
-        foreach ($this->api('calls') as $call) {
-            if (is_array($call) && $call['number'] === $number) {
-                return (int) $call['id'];
+        foreach ($this->api('calls?per_page=100')['items'] as $call) {
+            if ($call['unit']['name'] === $unit && ($call['stage'] === 'closed') === $closed) {
+                return $call['id'];
             }
         }
-        $this->fail("There is no call $number.");
+        $this->fail("There is no such call at $unit in the demo data.");
     }
 }

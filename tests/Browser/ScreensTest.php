@@ -36,7 +36,7 @@ it('turns the print to lamplight and remembers it', function (): void {
 it('has nothing cut off or under 44 px to hit', function (int $width, int $height): void {
     $this->resize($width, $height);
     $this->signIn();
-    foreach (['/', '/units/1', '/calls/'.$this->call(1043), '/calls/'.$this->call(1031)] as $path) {
+    foreach (['/', '/units/1', '/calls/'.$this->call('Reading-room cooling unit'), '/calls/'.$this->call('Oven-room cooling unit', closed: true)] as $path) {
         $this->visit($path);
         $this->find('h1');
         $this->until(fn (): bool => $this->driver()->executeScript('return document.fonts.status') === 'loaded', 'fonts');
@@ -55,7 +55,7 @@ it('has nothing cut off or under 44 px to hit', function (int $width, int $heigh
 it('shows one pane at a time on a phone', function (): void {
     $this->resize(390, 844);
     $this->signIn();
-    $this->visit('/calls/'.$this->call(1043));
+    $this->visit('/calls/'.$this->call('Reading-room cooling unit'));
     $this->find('[data-next-title], [data-finding]');
     expect($this->driver()->executeScript("return document.querySelector('svg.ladder').getBoundingClientRect().width"))->toBe(0);
     $this->press('Diagram');

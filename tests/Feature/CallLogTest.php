@@ -6,6 +6,7 @@ use App\Shop\User;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Tests\Support\Demo;
 
 /** @return array<string, string> energy by point */
 function energies(array $trace): array
@@ -17,7 +18,6 @@ beforeEach(function (): void {
     $this->oda = User::query()->firstWhere('email', 'oda@ternsound.example');
     $this->ravi = User::query()->firstWhere('email', 'ravi@ternsound.example');
     $this->marit = User::query()->firstWhere('email', 'marit@ternsound.example');
-    $this->callOf = fn (int $number): Call => Call::query()->firstWhere('number', $number);
     $this->send = fn (Call $call, string $type, array $data, ?string $id = null) => $this->postJson(
         "/api/calls/$call->id/events",
         ['id' => $id ?? (string) Str::uuid(), 'type' => $type, 'noted_at' => '2026-11-23T09:30:00Z', 'data' => $data],
@@ -26,7 +26,7 @@ beforeEach(function (): void {
 
 it('narrows the suspects reading by reading and keeps the record', function (): void {
     $this->actingAs($this->oda);
-    $call = ($this->callOf)(1042);
+    $call = Demo::call('Oven-room cooling unit');
     $first = $this->getJson("/api/calls/$call->id")->assertOk()->json();
     $seen = ($this->send)($call, 'observation', ['part' => 'OFM', 'seen' => 'silent'])->assertCreated()->json();
     $out = ($this->send)($call, 'observation', ['part' => 'CC', 'seen' => 'dropped out'])->assertCreated()->json();
@@ -48,17 +48,17 @@ it('narrows the suspects reading by reading and keeps the record', function (): 
 
 it('stores an event once, however often it is sent', function (): void {
     $this->actingAs($this->oda);
-    $call = ($this->callOf)(1042);
+    $call = Demo::call('Oven-room cooling unit');
     $id = (string) Str::uuid();
     ($this->send)($call, 'observation', ['part' => 'OFM', 'seen' => 'silent'], $id)->assertCreated();
     ($this->send)($call, 'observation', ['part' => 'OFM', 'seen' => 'silent'], $id)->assertOk();
     expect($call->events()->count())->toBe(1);
-    ($this->send)(($this->callOf)(1046), 'note', ['text' => 'x'], $id)->assertUnprocessable()->assertSee('another event');
+    ($this->send)(Demo::call('Ticket-hall cooling unit'), 'note', ['text' => 'x'], $id)->assertUnprocessable()->assertSee('another event');
 });
 
 it('says what is wrong with a reading and stores nothing', function (array $data, string $message): void {
     $this->actingAs($this->oda);
-    $call = ($this->callOf)(1042);
+    $call = Demo::call('Oven-room cooling unit');
     ($this->send)(
         $call,
         'reading',
@@ -77,7 +77,7 @@ it('says what is wrong with a reading and stores nothing', function (array $data
 
 it('refuses negative ohms once the circuit is proved dead', function (): void {
     $this->actingAs($this->oda);
-    $call = ($this->callOf)(1042);
+    $call = Demo::call('Oven-room cooling unit');
     foreach (['outdoor_breaker', 'disconnect', 'indoor_breaker'] as $name) {
         ($this->send)($call, 'condition', ['name' => $name, 'value' => false])->assertCreated();
     }
@@ -98,7 +98,7 @@ it('refuses negative ohms once the circuit is proved dead', function (): void {
 
 it('says what is wrong with an envelope', function (array $event, string $field): void {
     $this->actingAs($this->oda);
-    $call = ($this->callOf)(1042);
+    $call = Demo::call('Oven-room cooling unit');
     $this->postJson(
         "/api/calls/$call->id/events",
         [...['id' => (string) Str::uuid(), 'type' => 'note', 'noted_at' => '2026-11-23T09:30:00Z', 'data' => ['text' => 'x']], ...$event],
@@ -111,7 +111,7 @@ it('says what is wrong with an envelope', function (array $event, string $field)
 ]);
 
 it('lets a technician change only their own calls and a lead any', function (): void {
-    $call = ($this->callOf)(1045);
+    $call = Demo::call('Stage cooling unit');
     $this->actingAs($this->oda);
     ($this->send)($call, 'note', ['text' => 'mine?'])->assertForbidden();
     $this->getJson("/api/calls/$call->id")->assertOk()->assertJsonPath('call.may_change', false);
@@ -123,7 +123,7 @@ it('lets a technician change only their own calls and a lead any', function (): 
 
 it('changes a closed call only by reopening it', function (): void {
     $this->actingAs($this->oda);
-    $call = ($this->callOf)(1031);
+    $call = Demo::closedCall('Oven-room cooling unit');
     ($this->send)($call, 'note', ['text' => 'late thought'])->assertUnprocessable()->assertSee('Reopen it first');
     ($this->send)($call, 'reopened', ['reason' => 'it failed again'])->assertCreated();
     expect($call->fresh()->closed_at)->toBeNull();
@@ -132,7 +132,7 @@ it('changes a closed call only by reopening it', function (): void {
 
 it('strikes a wrong reading out without erasing it', function (): void {
     $this->actingAs($this->oda);
-    $call = ($this->callOf)(1042);
+    $call = Demo::call('Oven-room cooling unit');
     $id = (string) Str::uuid();
     $before = $this->getJson("/api/calls/$call->id")->json('suspects.in_play');
     ($this->send)($call, 'reading', ['function' => 'vac', 'red' => 'HP.1', 'black' => 'HP.2', 'entered' => '26.6'], $id)->assertCreated();
@@ -160,7 +160,7 @@ it('keeps foreign keys on', function (): void {
 
 it('says what a healthy unit reads, and refuses a dead test on a live circuit', function (): void {
     $this->actingAs($this->oda);
-    $call = ($this->callOf)(1042);
+    $call = Demo::call('Oven-room cooling unit');
     $this->getJson(
         "/api/calls/$call->id/expected?function=vac&red=LV.Y&black=LV.C",
     )->assertOk()->assertJsonPath('refused', null)->assertJsonPath('display', fn (string $shown): bool => preg_match('/^2[67]\.\d\d V$/', $shown) === 1);

@@ -4,13 +4,14 @@ use App\Calls\Call;
 use App\Calls\CallEvent;
 use App\Shop\User;
 use Illuminate\Support\Str;
+use Tests\Support\Demo;
 
 // Ways in which a shop's records could be lost, locked or made untrue. Each of these failed once.
 
 beforeEach(function (): void {
     $this->marit = User::query()->firstWhere('email', 'marit@ternsound.example');
     $this->actingAs($this->marit);
-    $this->open = Call::query()->firstWhere('number', 1042);
+    $this->open = Demo::call('Oven-room cooling unit');
     $this->event = fn (string $type, array $data, array $envelope = []): array => [
         'id' => (string) Str::uuid(), 'type' => $type, 'noted_at' => now()->toIso8601ZuluString(), 'data' => $data, ...$envelope,
     ];
@@ -86,7 +87,7 @@ it('refuses a known id with other content instead of acknowledging what it drops
     ($this->post)([...$event, 'data' => ['text' => 'no bees']])->assertUnprocessable()->assertJsonValidationErrors('id');
     ($this->post)([...$event, 'noted_at' => now()->subMinute()->toIso8601ZuluString()])->assertUnprocessable();
     ($this->post)([...$event, 'type' => 'observation', 'data' => ['part' => 'OFM', 'seen' => 'silent']])->assertUnprocessable();
-    ($this->post)($event, Call::query()->firstWhere('number', 1046))->assertUnprocessable();
+    ($this->post)($event, Demo::call('Ticket-hall cooling unit'))->assertUnprocessable();
     expect(CallEvent::query()->findOrFail($event['id'])->data)->toBe(['text' => 'bees in the box']);
 });
 

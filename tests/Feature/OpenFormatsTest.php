@@ -3,26 +3,26 @@
 use App\Calls\Call;
 use App\Shop\User;
 use Illuminate\Support\Facades\DB;
+use Tests\Support\Demo;
 
 beforeEach(function (): void {
     $this->marit = User::query()->firstWhere('email', 'marit@ternsound.example');
-    $this->id = fn (int $number): int => Call::query()->where('number', $number)->valueOrFail('id');
 });
 
 it('exports a call as JSON and imports it again without loss', function (): void {
-    $file = $this->actingAs($this->marit)->getJson('/api/calls/'.($this->id)(1031).'/call.json')->assertOk()->json();
+    $file = $this->actingAs($this->marit)->getJson('/api/calls/'.Demo::closedCall('Oven-room cooling unit')->id.'/call.json')->assertOk()->json();
     expect($file['events'])->not->toBeEmpty();
     // another installation: the same shop without this call
     DB::statement('DROP TRIGGER call_events_no_DELETE');
     DB::table('call_events')->delete();
     DB::table('calls')->where('number', 1031)->delete();
     $this->postJson('/api/calls/import', $file)->assertCreated()->assertJson(['number' => 1031, 'stage' => 'closed']);
-    expect($this->getJson('/api/calls/'.($this->id)(1031).'/call.json')->json())->toBe($file);
+    expect($this->getJson('/api/calls/'.Demo::closedCall('Oven-room cooling unit')->id.'/call.json')->json())->toBe($file);
 });
 
 it('says why a call file cannot be imported, and changes nothing', function (Closure $spoil, string $message): void {
     $this->actingAs($this->marit);
-    $file = $spoil($this->getJson('/api/calls/'.($this->id)(1031).'/call.json')->json());
+    $file = $spoil($this->getJson('/api/calls/'.Demo::closedCall('Oven-room cooling unit')->id.'/call.json')->json());
     $before = [Call::query()->count(), DB::table('call_events')->count()];
     $this->postJson('/api/calls/import', $file)->assertUnprocessable()->assertSee($message);
     expect([Call::query()->count(), DB::table('call_events')->count()])->toBe($before);
@@ -57,9 +57,9 @@ it('lets only a lead import', function (): void {
 });
 
 it('exports the readings as CSV, struck ones marked', function (): void {
-    $csv = $this->actingAs($this->marit)->get('/api/calls/'.($this->id)(1044).'/readings.csv')->assertOk()->streamedContent();
+    $csv = $this->actingAs($this->marit)->get('/api/calls/'.Demo::call('Kennel cooling unit')->id.'/readings.csv')->assertOk()->streamedContent();
     $rows = array_map(fn (string $line): array => str_getcsv($line, ',', '"', ''), explode("\n", trim($csv)));
-    $readings = DB::table('call_events')->where('call_id', ($this->id)(1044))->where('type', 'reading')->count();
+    $readings = DB::table('call_events')->where('call_id', Demo::call('Kennel cooling unit')->id)->where('type', 'reading')->count();
     expect($rows[0])->toBe(['sequence', 'noted_at', 'by', 'function', 'red', 'black', 'entered', 'value_si', 'overload', 'struck_because'])
         ->and($rows)->toHaveCount(1 + $readings)
         ->and($readings)->toBeGreaterThan(0)

@@ -11,6 +11,7 @@ use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Levin\Core\File\InvalidCircuit;
+use Tests\Support\Demo;
 
 beforeEach(function (): void {
     $this->marit = User::query()->firstWhere('email', 'marit@ternsound.example');
@@ -34,7 +35,7 @@ it('reads every call as before after a part of its circuit was renamed, open and
 
 it('works a call to its end with the revision it began with, and the next one with the new', function (): void {
     app(Revisions::class)->add(($this->renamed)(), 'split-cooling.yaml', $this->marit);
-    $old = Call::query()->where('number', 1042)->firstOrFail();
+    $old = Demo::call('Oven-room cooling unit');
     $send = fn (int $call, array $data) => $this->postJson("/api/calls/$call/events", [
         'id' => (string) Str::uuid(), 'type' => 'reading', 'noted_at' => now()->toIso8601ZuluString(),
         'data' => ['function' => 'vac', 'entered' => '26.5', ...$data],

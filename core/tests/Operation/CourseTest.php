@@ -82,3 +82,42 @@ it('does not pass over a jumper put on in the middle of a run', function (): voi
             'from the start of a run',
         );
 });
+
+it('starts a timer anew in a board that has moved, even when both steps lead to the same one', function (): void {
+    $unit = Unit::fromText(<<<'YAML'
+        levin: 1
+        id: two-ways
+        title: Two ways
+        family: bench
+        supply: bench
+        frequency: 60
+        earth: SUP.G
+        places: { bench: { label: bench, minutes: 0 } }
+        parts:
+          SUP: { kind: supply-single-phase, label: Supply, place: bench, plate: { volts: 24 } }
+          SW: { kind: dry-contact, label: Call, place: bench, plate: { called_by: call } }
+          B:
+            kind: board
+            label: Board
+            place: bench
+            terminals: [R, C, Y]
+            program:
+              power: { from: R, to: C, above: 18 }
+              inputs: { call: { from: Y, to: C, above: 16 } }
+              outputs: {}
+              steps:
+                first: { go: [{ to: second, when: [call] }, { to: done, after: 10 }] }
+                second: { go: [{ to: done, after: 10 }] }
+                done: { go: [] }
+        wires:
+          a: { from: SUP.L, to: B.R, colour: red, gauge: 18, length: 1 }
+          b: { from: SUP.N, to: B.C, colour: blue, gauge: 18, length: 1 }
+          c: { from: SUP.L, to: SW.1, colour: red, gauge: 18, length: 1 }
+          d: { from: SW.2, to: B.Y, colour: yellow, gauge: 18, length: 1 }
+        conditions: { call: { label: Call, default: false } }
+        ladder: [{ title: Control, rails: [SUP.L, SUP.N] }]
+        YAML);
+    $alone = $unit->run('until: 30 s');
+    $moved = $unit->run("until: 30 s\nevents: [{ at: 6 s, set: { call: on } }]");
+    expect($alone->when('B', 'done'))->toEqualWithDelta(10.0, 1e-6)->and($moved->when('B', 'done'))->toEqualWithDelta(16.0, 1e-6);
+});

@@ -82,18 +82,30 @@ it('does not overtake: what comes while another waits goes after it', async () =
     expect(sent).toEqual(['reading', 'note']);
 });
 
-it('keeps what the server will never take until someone has read why, and goes on with the rest', async () => {
-    const out = box(async (event) => {
+it('says at once why the server will never take it, and leaves it with whoever sent it', async () => {
+    const out = box(() => Promise.reject(new ApiError(422, '"abc" is not a reading.')));
+    expect(await out.send('reading', { entered: 'abc' })).toBe('refused');
+    expect(state.refusal).toBe('"abc" is not a reading.');
+    expect(state.waiting).toEqual([]);
+    out.forget();
+    expect(state.refusal).toBeNull();
+});
+
+it('keeps what was refused later on until someone has read why, and goes on with the rest', async () => {
+    const out = box(offline);
+    await out.send('reading', { entered: 'abc' });
+    await out.send('reading', { entered: '26' });
+    const later = box(async (event) => {
         if (event.data.entered === 'abc') {
             throw new ApiError(422, '"abc" is not a reading.');
         }
     });
-    expect(await out.send('reading', { entered: 'abc' })).toBe('refused');
-    expect(await out.send('reading', { entered: '26' })).toBe('stored');
+    await later.start();
+    expect(state.waiting).toEqual([]);
     expect(state.refused.map((l) => [l.event.data.entered, l.refused])).toEqual([['abc', '"abc" is not a reading.']]);
     await box(offline).start();
     expect(state.refused).toHaveLength(1);
-    await out.discard(state.refused[0]?.event.id ?? '');
+    await later.discard(state.refused[0]?.event.id ?? '');
     expect(state.refused).toEqual([]);
 });
 

@@ -23,10 +23,12 @@ export interface OutboxState {
     refused: Letter[];
     /** what keeps the first of those that wait from leaving */
     error: ApiError | null;
+    /** why the last thing sent was not taken: whoever sent it still has it before them */
+    refusal: string | null;
     busy: boolean;
 }
 
-export const EMPTY: OutboxState = { waiting: [], refused: [], error: null, busy: false };
+export const EMPTY: OutboxState = { waiting: [], refused: [], error: null, refusal: null, busy: false };
 
 export type Outcome = 'stored' | 'waiting' | 'refused';
 
@@ -84,7 +86,13 @@ export class Outbox {
         await this.read();
     }
 
+    /** The last refusal has been read. */
+    forget(): void {
+        this.change({ refusal: null });
+    }
+
     private async post(event: EventInput): Promise<Outcome> {
+        this.forget();
         await this.store.put({ call: this.call, event, refused: null });
         await this.read();
         await this.flush();
@@ -92,7 +100,10 @@ export class Outbox {
         if (this.state.error === null && this.state.waiting.some((e) => e.id === event.id)) {
             await this.flush();
         }
-        if (this.state.refused.some((l) => l.event.id === event.id)) {
+        const mine = this.state.refused.find((l) => l.event.id === event.id);
+        if (mine !== undefined) {
+            await this.discard(event.id);
+            this.change({ refusal: mine.refused });
             return 'refused';
         }
         return this.state.waiting.some((e) => e.id === event.id) ? 'waiting' : 'stored';

@@ -30,5 +30,11 @@ export function useOutbox(call: string) {
         return () => window.removeEventListener('online', again);
     }, [box]);
     const send: Send = async (type, data) => (await box.send(type, data)) !== 'refused';
-    return { ...state, send, flush: () => box.flush(), discard: (id: string) => void box.discard(id) };
+    return {
+        ...state,
+        send,
+        flush: () => box.flush(),
+        discard: (id: string) => void box.discard(id),
+        forget: () => box.forget(),
+    };
 }

@@ -128,6 +128,7 @@ export function TraceBoard({ id, trace, sheet: circuit }: { id: string; trace: T
     return (
         <main className="flex h-dvh flex-col">
             <Status trace={trace} />
+            <Waiting outbox={outbox} />
             <div className="min-h-0 flex-1 max-lg:overflow-y-auto lg:grid lg:grid-cols-[minmax(0,1fr)_420px]">
                 <section className={`flex min-h-0 flex-col max-lg:h-full ${shown('diagram')}`} aria-label="Diagram">
                     <Conditions
@@ -154,7 +155,6 @@ export function TraceBoard({ id, trace, sheet: circuit }: { id: string; trace: T
                 </section>
                 <aside className="min-h-0 border-ink bg-margin lg:overflow-y-auto lg:border-l-2">
                     <div className={shown('test')}>
-                        <Waiting outbox={outbox} />
                         <Finding trace={trace} disabled={outbox.busy} send={outbox.send} />
                         {mayChange && trace.suspects.found !== null && own === null && looking === null && (
                             <p className="border-ink border-b-2 px-5 py-3">
@@ -205,7 +205,10 @@ export function TraceBoard({ id, trace, sheet: circuit }: { id: string; trace: T
                                             find={() => setOpen('find')}
                                             prove={() => setOpen('prove')}
                                             entered={entered}
-                                            setEntered={setEntered}
+                                            setEntered={(text) => {
+                                                setEntered(text);
+                                                outbox.forget();
+                                            }}
                                             keep={(text) => void keep(text)}
                                             disabled={outbox.busy}
                                             field={field}
@@ -261,7 +264,7 @@ export function TraceBoard({ id, trace, sheet: circuit }: { id: string; trace: T
                 trace={trace}
                 disabled={outbox.busy}
                 send={outbox.send}
-                problem={outbox.refused[0]?.refused ?? (outbox.error?.isExpired === false ? outbox.error.message : null)}
+                problem={outbox.refusal ?? (outbox.error?.isExpired === false ? outbox.error.message : null)}
             />
             <Sheet open={outbox.error?.isExpired === true} onOpenChange={() => {}} title="Sign in again">
                 <p className="mb-4">Your session has ended. What you entered is kept and goes in as soon as you sign in.</p>

@@ -1,15 +1,12 @@
 import type { OutboxState } from '../../api/outbox';
 
 interface Props {
-    outbox: Pick<OutboxState, 'waiting' | 'refused' | 'error' | 'busy'> & {
-        flush: () => Promise<void>;
-        discard: (id: string) => void;
-    };
+    outbox: OutboxState & { flush: () => Promise<void>; discard: (id: string) => void; forget: () => void };
 }
 
 /** What has not reached the server, and what the server will not take: said calmly, and nothing is dropped unread. */
 export function Waiting({ outbox }: Props) {
-    const { waiting, refused, error, busy } = outbox;
+    const { waiting, refused, error, refusal, busy } = outbox;
     return (
         <>
             {error !== null && !error.isExpired && waiting.length > 0 && (
@@ -26,24 +23,25 @@ export function Waiting({ outbox }: Props) {
                     </button>
                 </div>
             )}
-            {refused.map((letter) => (
-                <div
-                    key={letter.event.id}
-                    role="alert"
-                    data-refused={letter.event.type}
-                    className="flex items-start justify-between gap-3 border-ink border-b-2 border-l-8 p-4 font-bold"
-                >
-                    <p>{letter.refused}</p>
-                    <button
-                        type="button"
-                        className="key shrink-0"
-                        aria-label="Dismiss"
-                        onClick={() => outbox.discard(letter.event.id)}
-                    >
-                        ✕
-                    </button>
-                </div>
+            {refusal !== null && <Said what={refusal} dismiss={outbox.forget} />}
+            {refused.map(({ event, refused: why }) => (
+                <Said
+                    key={event.id}
+                    what={`Not taken, ${event.type} of ${event.noted_at}: ${why}`}
+                    dismiss={() => outbox.discard(event.id)}
+                />
             ))}
         </>
+    );
+}
+
+function Said({ what, dismiss }: { what: string; dismiss: () => void }) {
+    return (
+        <div role="alert" className="flex items-start justify-between gap-3 border-ink border-b-2 border-l-8 p-4 font-bold">
+            <p>{what}</p>
+            <button type="button" className="key shrink-0" aria-label="Dismiss" onClick={dismiss}>
+                ✕
+            </button>
+        </div>
     );
 }

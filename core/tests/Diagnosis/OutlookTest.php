@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+use Levin\Core\Diagnosis\Assessment;
+use Levin\Core\Diagnosis\Candidates;
+use Levin\Core\Diagnosis\Outlook;
+use Levin\Core\Diagnosis\SuspectGroup;
+use Levin\Core\Meter\Meter;
+use Levin\Core\Meter\MeterFunction;
+use Levin\Core\Meter\WrongInstrument;
+use Levin\Core\Tests\Support\Unit;
+
+it('divides the volts of a floating conductor with the meter that reads it', function (): void {
+    // 100 V behind 10 MΩ on a meter of 10 MΩ is 50 V; behind 10 MΩ of reactance it is 100/√2 V (voltage divider)
+    $outlook = new Outlook([[100.0, 0.0]], [[0.0, 0.0]], [[1, 0]], [[1 => [10e6, 0.0]]], [[]], [[]]);
+    $reactive = new Outlook([[100.0, 0.0]], [[0.0, 0.0]], [[1, 0]], [[1 => [0.0, -10e6]]], [[]], [[]]);
+    expect($outlook->volts(0, 0, -1, 10e6))->toEqualWithDelta(50.0, 1e-9)
+        ->and($outlook->volts(0, 1, -1, 10e6))->toEqualWithDelta(0.0, 1e-9)
+        ->and($reactive->volts(0, 0, 1, 10e6))->toEqualWithDelta(100 / sqrt(2), 1e-9);
+});
+
+it('predicts a ghost voltage as the meter reads it, loading and all', function (): void {
+    // a thermostat wire that floats beside live ones (common practice, no published source)
+    $unit = Unit::shipped('gas-furnace');
+    $conditions = $unit->conditions(['call_heat' => false])->lifting(['w41']);
+    $settled = $unit->settle($conditions);
+    $bare = $settled->between('TST.W', 'IFC.C')->abs();
+    $read = Meter::loadedVolts($settled, 'TST.W', 'IFC.C');
+    expect($bare)->toBeGreaterThan(1.03 * $read)
+        ->and($read)->toBeGreaterThan(2.0)
+        ->and($unit->investigation()->predictor()->volts(0, 'TST.W', 'IFC.C', $conditions))->toEqualWithDelta($read, 0.01 * $read);
+});
+
+it('finds nothing while the evidence contradicts itself, however sure it is', function (): void {
+    $group = new SuspectGroup(['HP:open'], ['High-pressure switch: open'], 0.99);
+    $of = fn (bool $contradiction): Assessment => new Assessment([0.01, 0.99], [$group], 1, 2, [], [], [], $contradiction);
+    expect($of(false)->found())->toBe($group)->and($of(true)->found())->toBeNull();
+});
+
+it('finds nothing under ninety in a hundred, nor a group of too many', function (): void {
+    $of = fn (float $p, int $many): ?SuspectGroup => (new Assessment(
+        [], [new SuspectGroup([], array_fill(0, $many, 'x'), $p)], 1, 2, [], [], [], false,
+    ))->found();
+    expect($of(0.89, 1))->toBeNull()->and($of(0.9, 1))->not->toBeNull()->and($of(0.99, 6))->not->toBeNull()->and($of(0.99, 7))->toBeNull();
+});
+
+it('prices the risk of line voltage: from 50 V on a live reading costs more than one at 24 V (NFPA 70E, from memory)', function (): void {
+    $unit = Unit::cooling();
+    $outlook = $unit->investigation()->predictor()->outlook($unit->conditions());
+    $risks = [];
+    foreach ((new Candidates($unit->model()))->live($unit->conditions(), null, $outlook, $outlook) as $test) {
+        $risks["$test->red $test->black"] = $test->risk;
+    }
+    expect($risks['CC.L1 CC.L2'] ?? $risks['CC.L2 CC.L1'])->toBe(1.5)->and($risks['HP.1 HP.2'] ?? $risks['HP.2 HP.1'])->toBe(1.0);
+});
+
+it('expects of a healthy unit what the meter reads on it, whatever the function', function (MeterFunction $function, bool $dead): void {
+    $unit = Unit::cooling();
+    $conditions = $dead ? $unit->off()->lifting(['w11', 'w12']) : $unit->conditions();
+    [$red, $black] = $function === MeterFunction::Capacitance ? ['CAP.C', 'CAP.HERM'] : ['CC.A', 'CC.B'];
+    $read = $unit->read($function, $red, $black, $unit->settle($conditions));
+    expect($unit->investigation()->expected($function, $red, $black, $conditions))->toEqual($read)->and($read->valid)->toBeTrue();
+})->with([
+    [MeterFunction::VoltsAc, false], [MeterFunction::VoltsAcLowZ, false], [MeterFunction::VoltsDc, false],
+    [MeterFunction::Ohms, true], [MeterFunction::Continuity, true], [MeterFunction::Megohms, true], [MeterFunction::Capacitance, true],
+]);
+
+it('expects nothing where the function must not be used, and knows that a clamp goes round wires', function (): void {
+    $unit = Unit::cooling();
+    expect($unit->investigation()->expected(MeterFunction::Ohms, 'CC.A', 'CC.B', $unit->conditions())->valid)->toBeFalse()
+        ->and(fn () => $unit->investigation()->expected(MeterFunction::Amps, 'CC.A', 'CC.B', $unit->conditions()))->toThrow(WrongInstrument::class);
+});

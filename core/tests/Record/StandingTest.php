@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+use Levin\Core\Diagnosis\Observation;
+use Levin\Core\Diagnosis\Reading;
+use Levin\Core\Record\Event;
+use Levin\Core\Record\EventType;
+use Levin\Core\Record\Standing;
+use Levin\Core\Tests\Support\Unit;
+
+/** @param  list<array{EventType, array<string, mixed>}>  $events */
+function standing(array ...$events): Standing
+{
+    $log = array_map(fn (array $e, int $n): Event => new Event("e$n", $e[0], $e[1]), $events, array_keys($events));
+
+    return Standing::after(Unit::cooling()->model()->circuit, $log);
+}
+
+/** @return array{EventType, array<string, mixed>} */
+function reading(string $red, string $black, ?float $value = 1.0): array
+{
+    return [EventType::Reading, ['function' => 'vac', 'red' => $red, 'black' => $black, 'entered' => '', 'value' => $value]];
+}
+
+it('knows where the technician stands: where the red probe was last', function (): void {
+    $circuit = Unit::cooling()->model()->circuit;
+    expect(standing()->place)->toBeNull()
+        ->and(standing(reading('HP.1', 'HP.2'))->place)->toBe($circuit->part('HP')->place)
+        ->and(standing(reading('HP.1', 'HP.2'), reading('AH.R', 'AH.C'))->place)->toBe($circuit->part('AH')->place)
+        ->and($circuit->part('AH')->place)->not->toBe($circuit->part('HP')->place);
+});
+
+it('keeps evidence with the conditions in which it was gathered, OL as no number', function (): void {
+    $now = standing(
+        reading('HP.1', 'HP.2', 26.5),
+        [EventType::Condition, ['name' => 'call_cool', 'value' => false]],
+        [EventType::Observation, ['part' => 'OFM', 'seen' => 'silent']],
+        reading('HP.1', 'HP.2', null),
+    );
+    [$first, $seen, $last] = array_values($now->evidence);
+    expect($first)->toBeInstanceOf(Reading::class)
+        ->and($first->value)->toBe(26.5)
+        ->and($first->conditions()->isOn('call_cool'))->toBeTrue()
+        ->and($seen)->toBeInstanceOf(Observation::class)->part->toBe('OFM')->seen->toBe('silent')
+        ->and($seen->conditions()->isOn('call_cool'))->toBeFalse()
+        ->and($last->value)->toBeNull()
+        ->and(array_keys($now->evidence))->toBe(['e0', 'e2', 'e3']);
+});
+
+it('leaves struck evidence out and keeps the reason', function (): void {
+    $now = standing(reading('HP.1', 'HP.2'), [EventType::Strike, ['event' => 'e0', 'reason' => 'probe slipped']]);
+    expect($now->evidence)->toBe([])->and($now->struck)->toBe(['e0' => 'probe slipped']);
+});
+
+it('is proved dead only until a feed comes on, whatever else is set', function (): void {
+    $dead = [
+        [EventType::Condition, ['name' => 'disconnect', 'value' => false]],
+        [EventType::ProvedDead, []],
+    ];
+    expect(standing(...$dead)->provedDead)->toBeTrue()
+        ->and(standing(...[...$dead, [EventType::Condition, ['name' => 'call_cool', 'value' => true]]])->provedDead)->toBeTrue()
+        ->and(standing(...[...$dead, [EventType::Condition, ['name' => 'indoor_breaker', 'value' => false]]])->provedDead)->toBeTrue()
+        ->and(standing(...[...$dead, [EventType::Condition, ['name' => 'disconnect', 'value' => true]]])->provedDead)->toBeFalse();
+});
+
+it('is not proved dead any more after it was closed and reopened', function (): void {
+    $closed = standing([EventType::ProvedDead, []], [EventType::Closed, []]);
+    $again = standing([EventType::ProvedDead, []], [EventType::Closed, []], [EventType::Reopened, ['reason' => 'x']]);
+    expect($closed)->closed->toBeTrue()->provedDead->toBeTrue()
+        ->and($again)->closed->toBeFalse()->provedDead->toBeFalse();
+});
+
+it('tells which feeds are on and which are off', function (): void {
+    $labels = array_map(
+        fn ($c): string => $c->label,
+        array_values(array_filter(Unit::cooling()->model()->circuit->conditions, fn ($c): bool => $c->power)),
+    );
+    $pulled = standing([EventType::Condition, ['name' => 'disconnect', 'value' => false]]);
+    expect(standing())->powerStillOn()->toBe($labels)->powerOff()->toBe([])
+        ->and($pulled->powerOff())->toBe(['Disconnect'])
+        ->and($pulled->powerStillOn())->toBe(array_values(array_diff($labels, ['Disconnect'])));
+});
+
+it('follows leads lifted and landed', function (): void {
+    $up = standing([EventType::Lead, ['wire' => 'w24', 'lifted' => true]], [EventType::Lead, ['wire' => 'w10', 'lifted' => true]]);
+    expect($up->conditions->lifted)->toBe(['w10', 'w24'])
+        ->and(standing(
+            [EventType::Lead, ['wire' => 'w24', 'lifted' => true]],
+            [EventType::Lead, ['wire' => 'w24', 'lifted' => false]],
+        )->conditions->lifted)->toBe([]);
+});
