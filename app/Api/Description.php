@@ -88,7 +88,12 @@ final class Description
         $query = $operation->query + ($operation->paged ? ['page' => 'from 1', 'per_page' => 'at most 100'] : []);
 
         return array_map(
-            static fn (string $name, string $means): array => ['name' => $name, 'in' => 'query', 'description' => $means, 'schema' => ['type' => 'string']],
+            static fn (string $name, string $means): array => [
+                'name' => $name,
+                'in' => 'query',
+                'description' => $means,
+                'schema' => ['type' => 'string'],
+            ],
             array_keys($query),
             $query,
         );
@@ -120,6 +125,8 @@ final class Description
     /** @return array<string, array<string, mixed>> */
     private static function refusals(Shapes $shapes): array
     {
-        return ['4XX' => ['description' => 'Refused; the message says why and what to do.', ...self::content($shapes->of(RefusedData::class))]];
+        return [
+            '4XX' => ['description' => 'Refused; the message says why and what to do.', ...self::content($shapes->of(RefusedData::class))],
+        ];
     }
 }

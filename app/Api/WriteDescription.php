@@ -15,7 +15,10 @@ final class WriteDescription extends Command
 
     public function handle(Description $description): int
     {
-        $json = json_encode($description->make(), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR);
+        $json = json_encode(
+            $description->make(),
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+        );
         file_put_contents(base_path('docs/openapi.json'), $json."\n");
         $this->info('docs/openapi.json');
 

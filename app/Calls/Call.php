@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Calls;
 
 use App\Circuits\CircuitRevision;
+use App\Database\Dates;
 use App\Shop\User;
 use App\Units\Unit;
 use Illuminate\Database\Eloquent\Builder;
@@ -40,14 +41,19 @@ use Levin\Core\Record\EventType;
  */
 class Call extends Model
 {
-    /** Of every date in the database, to the millisecond. */
-    public const DATES = 'Y-m-d H:i:s.v';
-
     protected $fillable = [
-        'number', 'unit_id', 'circuit_revision_id', 'technician_id', 'complaint', 'scheduled_for', 'closed_at', 'imported_by', 'imported_at',
+        'number',
+        'unit_id',
+        'circuit_revision_id',
+        'technician_id',
+        'complaint',
+        'scheduled_for',
+        'closed_at',
+        'imported_by',
+        'imported_at',
     ];
 
-    protected $dateFormat = self::DATES;
+    protected $dateFormat = Dates::FORMAT;
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Calls;
 
+use App\Database\Dates;
 use App\Shop\User;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -35,7 +36,7 @@ class CallEvent extends Model
 
     protected $fillable = ['id', 'call_id', 'sequence', 'user_id', 'type', 'data', 'sent', 'noted_at', 'stored_at'];
 
-    protected $dateFormat = Call::DATES;
+    protected $dateFormat = Dates::FORMAT;
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -9,6 +9,7 @@ use App\Circuits\CircuitShelf;
 use App\Database\Write;
 use App\Shop\User;
 use App\Units\Unit;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Str;
 use Levin\Core\Record\Event;
@@ -39,7 +40,9 @@ final readonly class CallImport
      */
     public function take(array $file, User $importer): int
     {
-        if (($file['levin_call'] ?? null) !== CallFile::VERSION || ! is_array($file['events'] ?? null) || ! is_array($file['unit'] ?? null)) {
+        if (($file['levin_call'] ?? null) !== CallFile::VERSION || ! is_array($file['events'] ?? null) || ! is_array(
+            $file['unit'] ?? null,
+        )) {
             throw UnusableCallFile::notOne();
         }
         if (count($file['events']) > self::MOST) {
@@ -74,10 +77,10 @@ final readonly class CallImport
             }
             $call = Call::query()->create($fields);
             foreach ($rows as $n => $row) {
-                if (CallEvent::query()->whereKey($row['id'])->exists()) {
+                if (CallEvent::query()->whereKey($row->event->id)->exists()) {
                     throw UnusableCallFile::eventIsHere($n + 1);
                 }
-                CallEvent::query()->create([...$row, 'call_id' => $call->id, 'sequence' => $n + 1]);
+                CallEvent::query()->create([...$row->row(), 'call_id' => $call->id, 'sequence' => $n + 1]);
             }
 
             return $call->id;
@@ -104,7 +107,7 @@ final readonly class CallImport
     /**
      * @param  list<mixed>  $events
      * @param  Collection<array-key, User>  $people  by e-mail
-     * @return list<array{id: string, type: EventType, data: array<string, mixed>, user_id: int, noted_at: \DateTimeInterface, stored_at: \DateTimeInterface}>
+     * @return list<ImportedEvent>
      */
     private function events(array $events, CircuitRevision $revision, Collection $people, User $importer): array
     {
@@ -132,15 +135,13 @@ final readonly class CallImport
             if (isset($rows[$id])) {
                 throw UnusableCallFile::twice($n + 1);
             }
-            $log[] = new Event($id, $type, $admitted);
-            $rows[$id] = [
-                'id' => $id,
-                'type' => $type,
-                'data' => $admitted,
-                'user_id' => ($people[CallFileField::text($event, 'by', 200)] ?? $importer)->id,
-                'noted_at' => CallFileField::past($event, 'noted_at'),
-                'stored_at' => CallFileField::past($event, 'stored_at'),
-            ];
+            $log[] = $taken = new Event($id, $type, $admitted);
+            $rows[$id] = new ImportedEvent(
+                $taken,
+                ($people[CallFileField::text($event, 'by', 200)] ?? $importer)->id,
+                CallFileField::past($event, 'noted_at'),
+                CallFileField::past($event, 'stored_at'),
+            );
         }
 
         return array_values($rows);
@@ -149,14 +150,14 @@ final readonly class CallImport
     /**
      * When the log last closed the call, if it is closed at its end.
      *
-     * @param  list<array{type: EventType, noted_at: \DateTimeInterface}>  $rows
+     * @param  list<ImportedEvent>  $rows
      */
-    private static function lastClosing(array $rows): ?\DateTimeInterface
+    private static function lastClosing(array $rows): ?Carbon
     {
         $closed = null;
         foreach ($rows as $row) {
-            $closed = match ($row['type']) {
-                EventType::Closed => $row['noted_at'],
+            $closed = match ($row->event->type) {
+                EventType::Closed => $row->notedAt,
                 EventType::Reopened => null,
                 default => $closed,
             };

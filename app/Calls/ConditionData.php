@@ -29,6 +29,14 @@ final readonly class ConditionData extends Data
 
     public static function of(Condition $condition, bool $value): self
     {
-        return new self($condition->name, $condition->label, $value, $value ? $condition->on : $condition->off, $condition->power, $condition->on, $condition->off);
+        return new self(
+            $condition->name,
+            $condition->label,
+            $value,
+            $value ? $condition->on : $condition->off,
+            $condition->power,
+            $condition->on,
+            $condition->off,
+        );
     }
 }

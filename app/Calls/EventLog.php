@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Calls;
 
 use App\Circuits\CircuitShelf;
+use App\Database\Dates;
 use App\Database\Write;
 use App\Shop\User;
 use Illuminate\Support\Carbon;
@@ -69,6 +70,6 @@ final readonly class EventLog
     {
         ksort($data);
 
-        return hash('sha256', json_encode([$type->value, $data, $notedAt->utc()->format(Call::DATES)], JSON_THROW_ON_ERROR));
+        return hash('sha256', json_encode([$type->value, $data, $notedAt->utc()->format(Dates::FORMAT)], JSON_THROW_ON_ERROR));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Calls;
 
+use App\Database\Dates;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
@@ -40,7 +41,7 @@ class ListRequest extends FormRequest
     private function moment(string $field): string
     {
         try {
-            return Moment::planned($field, $this->string($field)->toString())->format(Call::DATES);
+            return Moment::planned($field, $this->string($field)->toString())->format(Dates::FORMAT);
         } catch (BadMoment $e) {
             throw ValidationException::withMessages([$field => $e->getMessage()]);
         }

@@ -36,7 +36,10 @@ final readonly class SuspectsData extends Data
             $assessment->suspects,
             $assessment->inPlay,
             $assessment->contradiction,
-            array_map(static fn (SuspectGroup $g): SuspectGroupData => SuspectGroupData::of($g), array_slice($assessment->groups, 0, self::TOLD)),
+            array_map(
+                static fn (SuspectGroup $g): SuspectGroupData => SuspectGroupData::of($g),
+                array_slice($assessment->groups, 0, self::TOLD),
+            ),
             max(0, count($assessment->groups) - self::TOLD),
             $assessment->found()?->faults,
         );

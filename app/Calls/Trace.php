@@ -72,7 +72,9 @@ final readonly class Trace
     {
         $first = $assessment->groups[0] ?? null;
 
-        return $standing->evidence !== [] && $first !== null && $first->faults !== [] && $first->probability >= self::LEADING ? $first : null;
+        return $standing->evidence !== [] && $first !== null && $first->faults !== [] && $first->probability >= self::LEADING
+            ? $first
+            : null;
     }
 
     /** @return list<LogEventData> */

@@ -46,7 +46,9 @@ final class UnusableCallFile extends \RuntimeException
 
     public static function unknownRevision(string $circuit): self
     {
-        return self::because("This call was worked on with a revision of the circuit \"$circuit\" that is not here. Take that circuit file in first.");
+        return self::because(
+            "This call was worked on with a revision of the circuit \"$circuit\" that is not here. Take that circuit file in first.",
+        );
     }
 
     public static function noNumber(): self

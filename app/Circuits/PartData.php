@@ -36,6 +36,13 @@ final readonly class PartData extends Data
             }
         }
 
-        return new self($kind->id, $kind->part->label, $circuit->places[$kind->part->place]->label, array_map($kind->part->point(...), $kind->part->terminals), $kind->observables(), $plate);
+        return new self(
+            $kind->id,
+            $kind->part->label,
+            $circuit->places[$kind->part->place]->label,
+            array_map($kind->part->point(...), $kind->part->terminals),
+            $kind->observables(),
+            $plate,
+        );
     }
 }

@@ -21,7 +21,10 @@ class AppServiceProvider extends ServiceProvider
     #[\Override]
     public function register(): void
     {
-        $this->app->singleton(CircuitShelf::class, fn (): CircuitShelf => new CircuitShelf(Cache::store(), config()->string('levin.build')));
+        $this->app->singleton(
+            CircuitShelf::class,
+            fn (): CircuitShelf => new CircuitShelf(Cache::store(), config()->string('levin.build')),
+        );
         Connection::resolverFor('sqlite', fn (
             \PDO|\Closure $pdo,
             string $database,

@@ -25,7 +25,10 @@ class SessionController
     {
         $key = 'sign-in:'.Str::lower($request->string('email')->toString()).'|'.$request->ip();
         if (RateLimiter::tooManyAttempts($key, self::TRIES)) {
-            throw new TooManyRequestsHttpException(RateLimiter::availableIn($key), 'Too many wrong passwords. Wait a minute, then try again.');
+            throw new TooManyRequestsHttpException(
+                RateLimiter::availableIn($key),
+                'Too many wrong passwords. Wait a minute, then try again.',
+            );
         }
         if (! Auth::attempt(['email' => $request->string('email')->toString(), 'password' => $request->string('password')->toString()])) {
             RateLimiter::hit($key);

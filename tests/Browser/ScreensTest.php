@@ -36,7 +36,12 @@ it('turns the print to lamplight and remembers it', function (): void {
 it('has nothing cut off or under 44 px to hit', function (int $width, int $height): void {
     $this->resize($width, $height);
     $this->signIn();
-    foreach (['/', '/units/1', '/calls/'.$this->call('Reading-room cooling unit'), '/calls/'.$this->call('Oven-room cooling unit', closed: true)] as $path) {
+    foreach ([
+        '/',
+        '/units/1',
+        '/calls/'.$this->call('Reading-room cooling unit'),
+        '/calls/'.$this->call('Oven-room cooling unit', closed: true),
+    ] as $path) {
         $this->visit($path);
         $this->find('h1');
         $this->until(fn (): bool => $this->driver()->executeScript('return document.fonts.status') === 'loaded', 'fonts');

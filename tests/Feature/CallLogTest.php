@@ -148,7 +148,8 @@ it('has a database that refuses to rewrite the log', function (string $sql): voi
 })->with([
     "UPDATE call_events SET data = '{}'",
     'DELETE FROM call_events',
-    'REPLACE INTO call_events SELECT id, call_id, sequence, user_id, type, \'{"text":"forged"}\', noted_at, stored_at, sent FROM call_events',
+    'REPLACE INTO call_events SELECT id, call_id, sequence, user_id, type, \'{"text":"forged"}\', noted_at, stored_at, sent '
+        .'FROM call_events',
 ]);
 
 it('keeps foreign keys on', function (): void {
@@ -163,7 +164,10 @@ it('says what a healthy unit reads, and refuses a dead test on a live circuit', 
     $call = Demo::call('Oven-room cooling unit');
     $this->getJson(
         "/api/calls/$call->id/expected?function=vac&red=LV.Y&black=LV.C",
-    )->assertOk()->assertJsonPath('refused', null)->assertJsonPath('display', fn (string $shown): bool => preg_match('/^2[67]\.\d\d V$/', $shown) === 1);
+    )->assertOk()->assertJsonPath('refused', null)->assertJsonPath(
+        'display',
+        fn (string $shown): bool => preg_match('/^2[67]\.\d\d V$/', $shown) === 1,
+    );
     $this->getJson("/api/calls/$call->id/expected?function=ohms&red=LV.Y&black=LV.C")->assertOk()->assertSee('Not proved dead');
     $this->getJson("/api/calls/$call->id/expected?function=vac&red=LV.Z&black=LV.C")->assertUnprocessable()->assertSee('There is no point');
 });
@@ -172,6 +176,10 @@ it('opens a call with the complaint in the customer\'s words', function (): void
     $this->actingAs($this->oda);
     $this->postJson('/api/units/1/calls', ['complaint' => ''])->assertUnprocessable()->assertSee('customer');
     $this->postJson('/api/units/1/calls', ['complaint' => 'It clicks and stops.'])->assertCreated()->assertJson(
-        ['number' => 1 + Call::query()->where('id', '<', Call::query()->max('id'))->max('number'), 'stage' => 'scheduled', 'may_change' => true],
+        [
+            'number' => 1 + Call::query()->where('id', '<', Call::query()->max('id'))->max('number'),
+            'stage' => 'scheduled',
+            'may_change' => true,
+        ],
     );
 });

@@ -96,7 +96,10 @@ it('numbers calls and events without a gap', function (): void {
         ($this->send)('note', ['text' => "note $n"])->assertCreated();
     }
     $first = Call::query()->max('number');
-    $numbers = array_map(fn (): int => $this->postJson('/api/units/1/calls', ['complaint' => 'x'])->assertCreated()->json('number'), [1, 2, 3]);
+    $numbers = array_map(
+        fn (): int => $this->postJson('/api/units/1/calls', ['complaint' => 'x'])->assertCreated()->json('number'),
+        [1, 2, 3],
+    );
     expect($this->open->events()->pluck('sequence')->all())->toBe([1, 2, 3, 4, 5])
         ->and($numbers)->toBe([$first + 1, $first + 2, $first + 3]);
 });
@@ -136,14 +139,19 @@ it('does not believe a file that it is closed: the log says so or it is not', fu
 
 it('marks an imported call as imported, by whom and when', function (): void {
     $this->postJson('/api/calls/import', ($this->file)(['events' => [($this->in)([])]]))
-        ->assertCreated()->assertJsonPath('imported.by', 'Marit Skerry')->assertJsonPath('imported.at', fn (string $at): bool => $at !== '');
+        ->assertCreated()->assertJsonPath('imported.by', 'Marit Skerry')->assertJsonPath(
+            'imported.at',
+            fn (string $at): bool => $at !== '',
+        );
     $this->getJson("/api/calls/{$this->open->id}")->assertOk()->assertJsonPath('call.imported', null);
 });
 
 it('takes an import whole or not at all', function (): void {
     $good = ($this->in)([]);
     $this->postJson('/api/calls/import', ($this->file)(['events' => [$good, ($this->in)(['type' => 'erase'])]]))->assertUnprocessable();
-    $this->postJson('/api/calls/import', ($this->file)(['events' => [$good, $good]]))->assertUnprocessable()->assertSee('the id of one before');
+    $this->postJson('/api/calls/import', ($this->file)(['events' => [$good, $good]]))->assertUnprocessable()->assertSee(
+        'the id of one before',
+    );
     expect(CallEvent::query()->find($good['id']))->toBeNull();
 });
 
@@ -158,7 +166,9 @@ it('does not take a reopened call for proved dead', function (): void {
 it('refuses power that comes back with a lead lifted, as it refuses landing on a live circuit', function (): void {
     ($this->makeDead)();
     ($this->send)('lead', ['wire' => 'w24', 'lifted' => true])->assertCreated();
-    ($this->send)('condition', ['name' => 'disconnect', 'value' => true])->assertUnprocessable()->assertSee('Land them before power comes back');
+    ($this->send)('condition', ['name' => 'disconnect', 'value' => true])->assertUnprocessable()->assertSee(
+        'Land them before power comes back',
+    );
     ($this->send)('condition', ['name' => 'call_cool', 'value' => false])->assertCreated();
     ($this->send)('lead', ['wire' => 'w24', 'lifted' => false])->assertCreated();
     ($this->send)('condition', ['name' => 'disconnect', 'value' => true])->assertCreated();

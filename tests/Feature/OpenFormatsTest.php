@@ -10,7 +10,9 @@ beforeEach(function (): void {
 });
 
 it('exports a call as JSON and imports it again without loss', function (): void {
-    $file = $this->actingAs($this->marit)->getJson('/api/calls/'.Demo::closedCall('Oven-room cooling unit')->id.'/call.json')->assertOk()->json();
+    $file = $this->actingAs($this->marit)->getJson(
+        '/api/calls/'.Demo::closedCall('Oven-room cooling unit')->id.'/call.json',
+    )->assertOk()->json();
     expect($file['events'])->not->toBeEmpty();
     // another installation: the same shop without this call
     DB::statement('DROP TRIGGER call_events_no_DELETE');
@@ -31,7 +33,10 @@ it('says why a call file cannot be imported, and changes nothing', function (Clo
     'here already' => [fn (array $f): array => $f, 'is here already'],
     'no such unit' => [fn (array $f): array => [...$f, 'number' => 9, 'unit' => ['serial' => 'none']], 'no unit with serial number'],
     'events here already' => [fn (array $f): array => [...$f, 'number' => 9], 'Event 1 is here already'],
-    'a circuit that is not here' => [fn (array $f): array => [...$f, 'circuit' => ['id' => 'x', 'sha256' => 'y']], 'revision of the circuit'],
+    'a circuit that is not here' => [
+        fn (array $f): array => [...$f, 'circuit' => ['id' => 'x', 'sha256' => 'y']],
+        'revision of the circuit',
+    ],
     'no number' => [fn (array $f): array => [...$f, 'number' => null], 'has no number'],
     'a reading that was tampered with' => [fn (array $f): array => [...$f, 'number' => 9, 'events' => [[
         'id' => '0d4c1a52-51c4-4f27-9d5c-6f0f2b8f5a11',
@@ -57,7 +62,9 @@ it('lets only a lead import', function (): void {
 });
 
 it('exports the readings as CSV, struck ones marked', function (): void {
-    $csv = $this->actingAs($this->marit)->get('/api/calls/'.Demo::call('Kennel cooling unit')->id.'/readings.csv')->assertOk()->streamedContent();
+    $csv = $this->actingAs($this->marit)->get(
+        '/api/calls/'.Demo::call('Kennel cooling unit')->id.'/readings.csv',
+    )->assertOk()->streamedContent();
     $rows = array_map(fn (string $line): array => str_getcsv($line, ',', '"', ''), explode("\n", trim($csv)));
     $readings = DB::table('call_events')->where('call_id', Demo::call('Kennel cooling unit')->id)->where('type', 'reading')->count();
     expect($rows[0])->toBe(['sequence', 'noted_at', 'by', 'function', 'red', 'black', 'entered', 'value_si', 'overload', 'struck_because'])

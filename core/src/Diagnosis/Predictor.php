@@ -87,7 +87,13 @@ final class Predictor
     {
         return match ($function) {
             MeterFunction::VoltsAc => $this->volts($suspect, $red, $black, $conditions),
-            MeterFunction::Ohms, MeterFunction::Continuity, MeterFunction::Capacitance => $this->deadReading($suspect, $function, $red, $black, $conditions),
+            MeterFunction::Ohms, MeterFunction::Continuity, MeterFunction::Capacitance => $this->deadReading(
+                $suspect,
+                $function,
+                $red,
+                $black,
+                $conditions,
+            ),
             default => $this->metered($suspect, $function, $red, $black, $conditions)->value,
         };
     }
@@ -108,7 +114,9 @@ final class Predictor
         );
 
         // volts are a subtraction; the others are worth keeping
-        return $function === MeterFunction::VoltsAc ? $all() : $this->store->readings("$function->value $red $black ".$conditions->key(), $all);
+        return $function === MeterFunction::VoltsAc
+            ? $all()
+            : $this->store->readings("$function->value $red $black ".$conditions->key(), $all);
     }
 
     /**

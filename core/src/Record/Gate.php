@@ -52,7 +52,9 @@ final readonly class Gate
                 EventType::Lead => $this->lead($standing, $text('wire'), self::flag($data, 'lifted')),
                 EventType::Reading => $this->reading($standing, $text('function'), $text('red'), $text('black'), $text('entered')),
                 EventType::ProvedDead => $this->provedDead($standing, $data),
-                EventType::Note => ['text' => self::filled($text('text'), 'text', self::NOTE, 'The note is empty. Write something, or leave it.')],
+                EventType::Note => [
+                    'text' => self::filled($text('text'), 'text', self::NOTE, 'The note is empty. Write something, or leave it.'),
+                ],
                 EventType::Finding => $this->finding($data, $text('cause')),
                 EventType::Strike => $this->strike($standing, $before, $text('event'), $text('reason')),
                 EventType::Closed => $this->close($standing, $text('left_off')),

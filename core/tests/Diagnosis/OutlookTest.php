@@ -69,5 +69,7 @@ it('expects of a healthy unit what the meter reads on it, whatever the function'
 it('expects nothing where the function must not be used, and knows that a clamp goes round wires', function (): void {
     $unit = Unit::cooling();
     expect($unit->investigation()->expected(MeterFunction::Ohms, 'CC.A', 'CC.B', $unit->conditions())->valid)->toBeFalse()
-        ->and(fn () => $unit->investigation()->expected(MeterFunction::Amps, 'CC.A', 'CC.B', $unit->conditions()))->toThrow(WrongInstrument::class);
+        ->and(fn () => $unit->investigation()->expected(MeterFunction::Amps, 'CC.A', 'CC.B', $unit->conditions()))->toThrow(
+            WrongInstrument::class,
+        );
 });

@@ -21,7 +21,9 @@ it('reaches what is joined and nothing else', function (): void {
 });
 
 it('falls into pieces, counted from the first', function (): void {
-    expect(roads()->islands(['x', 'a', 'b', 'd', 'y', 'z']))->toMatchArray(['x' => 0, 'y' => 0, 'a' => 1, 'b' => 1, 'c' => 1, 'd' => 1, 'z' => 2]);
+    expect(roads()->islands(['x', 'a', 'b', 'd', 'y', 'z']))->toMatchArray(
+        ['x' => 0, 'y' => 0, 'a' => 1, 'b' => 1, 'c' => 1, 'd' => 1, 'z' => 2],
+    );
 });
 
 it('takes the shortest way, and among equals the one joined first', function (): void {
