@@ -18,11 +18,15 @@ beforeEach(function (): void {
     $this->actingAs($this->marit);
     $this->read = fn (int $number): array => $this->getJson('/api/calls/'.Call::query()->where('number', $number)->valueOrFail('id'))
         ->assertOk()->json();
-    // the high-pressure switch by another name, wherever it is named
-    $this->renamed = fn (): string => (string) preg_replace('/\bHP\b/', 'HPS', Circuit::query()->findOrFail('split-cooling')->newest->text);
+    // the high-pressure switch and the call for cooling by other names, wherever they are named
+    $this->renamed = fn (): string => (string) preg_replace(
+        ['/\bHP\b/', '/\bcall_cool\b/'],
+        ['HPS', 'call_cooling'],
+        Circuit::query()->findOrFail('split-cooling')->newest->text,
+    );
 });
 
-it('reads every call as before after a part of its circuit was renamed, open and closed ones', function (): void {
+it('reads every call as before after a part and a condition of its circuit were renamed, open and closed ones', function (): void {
     $numbers = Call::query()->whereHas('unit', fn ($q) => $q->where('circuit_id', 'split-cooling'))->pluck('number')->all();
     $before = array_map($this->read, $numbers);
     expect(array_unique(array_column(array_column($before, 'call'), 'stage')))->toContain('open', 'closed', 'found', 'scheduled');

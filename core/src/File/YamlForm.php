@@ -38,6 +38,10 @@ final class YamlForm
             throw new InvalidCircuit($name, [new Problem(1, '', 'There is nothing in it that can be used.', "Start from $example.")]);
         }
         $lines = new LineIndex($text);
+        $problems = self::notNumbers($data, $lines, []);
+        if ($problems !== []) {
+            throw new InvalidCircuit($name, $problems);
+        }
         $problems = self::schemaProblems(Yaml::parse($text, Yaml::PARSE_OBJECT_FOR_MAP), $lines, $schema);
         if ($problems !== []) {
             throw new InvalidCircuit($name, $problems);
@@ -71,6 +75,28 @@ final class YamlForm
         }
 
         return array_values($problems);
+    }
+
+    /**
+     * YAML has words for what is no number, and every limit lets them through: `.nan` is neither above nor below anything.
+     *
+     * @param  array<mixed>  $data
+     * @param  list<string>  $path
+     * @return list<Problem>
+     */
+    private static function notNumbers(array $data, LineIndex $lines, array $path): array
+    {
+        $problems = [];
+        foreach ($data as $key => $value) {
+            $at = [...$path, (string) $key];
+            if (is_array($value)) {
+                array_push($problems, ...self::notNumbers($value, $lines, $at));
+            } elseif (is_float($value) && ! is_finite($value)) {
+                $problems[] = new Problem($lines->of($at), implode('.', $at), 'That is not a number.', 'Write the number that is meant.');
+            }
+        }
+
+        return $problems;
     }
 
     /** @return list<ValidationError> */

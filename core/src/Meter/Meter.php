@@ -194,18 +194,32 @@ final class Meter
         return $circuit->between($red, $black)->times($share)->abs();
     }
 
-    /** At what angular frequency a dead test is made, rad/s. */
+    /**
+     * At what angular frequency a dead test is made, rad/s.
+     *
+     * @throws WrongInstrument for a function that is none
+     */
     public static function testOmega(MeterFunction $function): float
     {
-        return $function === MeterFunction::Capacitance ? 2 * M_PI * self::TEST_HERTZ : 0.0;
+        return match ($function) {
+            MeterFunction::Ohms, MeterFunction::Continuity, MeterFunction::Megohms => 0.0,
+            MeterFunction::Capacitance => 2 * M_PI * self::TEST_HERTZ,
+            default => throw WrongInstrument::notADeadTest($function),
+        };
     }
 
-    /** @param  Factorisation  $network the circuit without its sources, at testOmega() */
+    /**
+     * @param  Factorisation  $network the circuit without its sources, at testOmega()
+     *
+     * @throws WrongInstrument for a function that is no dead test, and for an insulation test, which takes a test voltage
+     */
     public function readDead(MeterFunction $function, string $red, string $black, Factorisation $network): MeterReading
     {
-        return $function === MeterFunction::Capacitance
-            ? $this->capacitance($red, $black, $network)
-            : $this->resistance($function, $red, $black, $network);
+        return match ($function) {
+            MeterFunction::Ohms, MeterFunction::Continuity => $this->resistance($function, $red, $black, $network),
+            MeterFunction::Capacitance => $this->capacitance($red, $black, $network),
+            default => throw WrongInstrument::notADeadTest($function),
+        };
     }
 
     private function resistance(MeterFunction $function, string $red, string $black, Factorisation $network): MeterReading

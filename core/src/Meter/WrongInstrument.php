@@ -12,6 +12,11 @@ final class WrongInstrument extends MeterException
         parent::__construct($message);
     }
 
+    public static function notADeadTest(MeterFunction $function): self
+    {
+        return new self($function, "\"$function->value\" is not a test that a meter makes by itself on a dead circuit.");
+    }
+
     public static function clampOnPoints(): self
     {
         return new self(MeterFunction::Amps, 'A clamp goes round conductors, not on points: name wires.');

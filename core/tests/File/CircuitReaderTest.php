@@ -50,6 +50,8 @@ it('names file, line, part and remedy', function (string $from, string $to, arra
         ['CC', 'unknown value "coil_ohm"', 'Did you mean coil_ohms?', 'lacks coil_ohms'],
     ],
     'plate out of range' => ['amps: 40', 'amps: 4000', ['CB1', 'amps is 4000', 'from 5 to 400 A']],
+    'a plate that is no number' => ['amps: 40', 'amps: .nan', ['parts.CB1', 'That is not a number']],
+    'a length without end' => ['gauge: 18, length: 0.6', 'gauge: 18, length: .inf', ['length', 'That is not a number']],
     'plate of the wrong type' => ['amps: 40', 'amps: forty', ['CB1', 'amps is "forty"']],
     'missing part key' => ['place: wall, plate', 'plate', ['parts.TST', 'lacks place']],
     'no such point' => ['from: HP.2', 'from: HP.3', ['wire w23', 'There is no point HP.3', 'Did you mean HP.1?']],

@@ -128,3 +128,11 @@ it('says what is wrong with what is typed, and what to type', function (MeterFun
     'wrong unit' => [MeterFunction::VoltsAc, '12 ohm', 'is not a unit of this test'],
     'volts on ohms' => [MeterFunction::Ohms, '24V', 'is not a unit of this test'],
 ]);
+
+it('makes a dead test of no other function, and reads no points with a clamp', function (MeterFunction $function): void {
+    $unit = Unit::cooling();
+    $network = $unit->settler->dead($unit->off(), Levin\Core\Parts\Faults::none(), [], 0.0);
+    $meter = new Levin\Core\Meter\Meter($unit->settler);
+    expect(fn () => $meter->readDead($function, 'CC.A', 'CC.B', $network))->toThrow(Levin\Core\Meter\WrongInstrument::class)
+        ->and(fn () => Levin\Core\Meter\Meter::testOmega($function))->toThrow(Levin\Core\Meter\WrongInstrument::class);
+})->with([MeterFunction::VoltsAc, MeterFunction::VoltsAcLowZ, MeterFunction::VoltsDc, MeterFunction::Amps]);

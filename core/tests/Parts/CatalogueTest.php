@@ -158,3 +158,10 @@ it('has strokes for every symbol, drawn from lead to lead', function (SymbolShap
         expect($strokes)->toStartWith('M-46 0')->toContain('46');
     }
 })->with(SymbolShape::cases());
+
+it('lets no number through a plate that is none', function (): void {
+    $field = Levin\Core\Parts\Field::number('amps', 'A', 'rating', 5, 400);
+    expect($field)->admits(5)->toBeTrue()->admits(400.0)->toBeTrue()
+        ->admits(4.99)->toBeFalse()->admits(400.1)->toBeFalse()->admits(NAN)->toBeFalse()->admits(INF)->toBeFalse()
+        ->admits('5')->toBeFalse();
+});

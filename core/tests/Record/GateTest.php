@@ -53,6 +53,10 @@ it('refuses what cannot be taken, and says why and what to do', function (array 
         [[EventType::Reading, ['function' => 'vac', 'red' => 'CC.X', 'black' => 'CC.B', 'entered' => '24']]],
         'There is no point "CC.X"',
     ],
+    'no such point for the black one' => [
+        [[EventType::Reading, ['function' => 'vac', 'red' => 'CC.A', 'black' => 'CC.X', 'entered' => '24']]],
+        'There is no point "CC.X"',
+    ],
     'both probes on one point' => [
         [[EventType::Reading, ['function' => 'vac', 'red' => 'CC.A', 'black' => 'CC.A', 'entered' => '24']]],
         'same point',
