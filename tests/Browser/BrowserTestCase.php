@@ -136,6 +136,20 @@ abstract class BrowserTestCase extends TestCase
         );
     }
 
+    /** Out of reach of any network, as on a roof. */
+    protected function offline(bool $offline): void
+    {
+        self::$driver?->executeCustomCommand(
+            '/session/:sessionId/goog/cdp/execute',
+            'POST',
+            ['cmd' => 'Network.enable', 'params' => (object) []],
+        );
+        self::$driver?->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
+            'cmd' => 'Network.emulateNetworkConditions',
+            'params' => ['offline' => $offline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1],
+        ]);
+    }
+
     protected function resize(int $width, int $height): void
     {
         self::$driver?->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [

@@ -309,3 +309,42 @@ it('takes a flash code on the furnace, follows the advice and finds the igniter'
     }
     $this->sees('Hot-surface igniter: cracked', '[data-finding]');
 });
+
+it('keeps every event while there is no connection, in order, and sends them all when there is', function (): void {
+    $this->signIn();
+    $id = $this->freshCall();
+    $this->find('svg.ladder');
+    $this->offline(true);
+    foreach (['one', 'two', 'three', 'four'] as $n => $word) {
+        $this->type('input[name=note]', "note $word");
+        $this->press('Add');
+        $this->until(
+            fn (): bool => $this->find('[data-waiting]')->getAttribute('data-waiting') === (string) ($n + 1),
+            'waiting: '.($n + 1),
+        );
+    }
+    $this->sees('4 waiting.', '[role=alert]');
+    $this->offline(false);
+    $this->sees('· 4', '[aria-label=Log] h2');
+    $texts = array_map(fn (array $event): string => $event['data']['text'], $this->api("calls/$id")['events']);
+    expect($texts)->toBe(['note one', 'note two', 'note three', 'note four']);
+    $this->until(
+        fn (): bool => $this->driver()->executeScript("return document.querySelector('[data-waiting]') === null"),
+        'nothing waiting',
+    );
+});
+
+it('says why an event is refused, wherever it was sent from, until it is dismissed', function (): void {
+    $this->signIn();
+    $this->freshCall();
+    $this->find('svg.ladder');
+    foreach (['outdoor_breaker', 'disconnect', 'indoor_breaker'] as $n => $feed) {
+        $this->click("[data-condition=$feed]");
+        $this->sees('· '.($n + 1), '[aria-label=Log] h2');
+    }
+    $this->type('input[name=note]', ' ');
+    $this->press('Add');
+    $this->sees('The note is empty', '[role=alert]');
+    $this->click('[aria-label=Dismiss]');
+    $this->until(fn (): bool => $this->driver()->executeScript("return document.querySelector('[role=alert]') === null"), 'no alert');
+});

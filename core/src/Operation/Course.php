@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace Levin\Core\Operation;
 
-use Levin\Core\Circuit\Clause;
 use Levin\Core\Circuit\Conditions;
 use Levin\Core\Circuit\Lag;
-use Levin\Core\Circuit\Quantity;
-use Levin\Core\Circuit\Rule;
 use Levin\Core\Network\Factorisation;
 use Levin\Core\Parts\Component;
 use Levin\Core\Parts\Drift;
@@ -28,12 +25,6 @@ final class Course
     /** An armature takes about this long to move, seconds: the beat of a chattering relay. [practice, no published source] */
     private const ARMATURE = 0.015;
 
-    /** A quantity that a part follows continuously is followed in steps of this share of its lag, */
-    private const STEP = 0.25;
-
-    /** until it is within this share of its way. */
-    private const CLOSE = 0.02;
-
     private float $time = 0.0;
 
     /** @var array<string, string> */
@@ -42,8 +33,9 @@ final class Course
     /** @var array<string, float> levels of the parts that have one */
     private array $levels = [];
 
-    /** @var array<string, array<string, float>> when each running timer started, by part and the timer's end */
-    private array $since = [];
+    private readonly Timers $timers;
+
+    private readonly Quantities $quantities;
 
     private Factorisation $network;
 
@@ -71,6 +63,8 @@ final class Course
         private Faults $faults,
         array $states,
     ) {
+        $this->timers = new Timers;
+        $this->quantities = new Quantities($model);
         $this->states = [...$model->initialStates(), ...$states];
         $this->network = $networks->at($conditions, $this->states, $this->faults, $model->omega);
         $this->rest();
@@ -113,7 +107,7 @@ final class Course
     {
         $seen = $visited = [];
         while (true) {
-            [$at, $id, $next] = $this->nextTimer();
+            [$at, $id, $next] = $this->timers->next($this->pendings());
             if ($at > $patience) {
                 return;
             }
@@ -140,8 +134,8 @@ final class Course
      */
     public function goOn(float $until): bool
     {
-        [$at, $id, $next] = $this->nextTimer();
-        [$drifts, $moving] = [$this->drifts(), $this->movingQuantities()];
+        [$at, $id, $next] = $this->timers->next($this->pendings());
+        [$drifts, $moving] = [$this->drifts(), $this->quantities->moving($this->conditions, $this->observed(...))];
         $left = null;
         foreach ($drifts as $part => $drift) {
             $reached = $this->time + $drift->reaches($this->levels[$part] ?? 0.0);
@@ -149,31 +143,22 @@ final class Course
                 [$at, $id, $next, $left] = [$reached, $part, $drift->next, $drift->left()];
             }
         }
-        $mark = null;
-        foreach ($moving as $name => $lag) {
-            $from = $this->conditions->number($name);
-            foreach ($this->model->marks->levels($name) as $level) {
-                $reached = $this->time + $lag->reaches($from, $level);
-                if ($reached < $at) {
-                    [$at, $id, $mark] = [$reached, null, [$name, $level + ($lag->target - $from) * 1e-9]];
-                }
-            }
-            if ($this->isFollowed($name, $lag) && $this->time + self::STEP * $lag->seconds < $at) {
-                [$at, $id, $mark] = [$this->time + self::STEP * $lag->seconds, null, [$name, null]];
-            }
-        }
+        $mark = $this->quantities->next($moving, $this->conditions);
+        $marked = $this->time + $mark->after < $at;
+        $at = min($at, $this->time + $mark->after);
         $this->pass(min($at, $until) - $this->time, $drifts, $moving);
         if ($at > $until) {
             return false;
         }
-        if ($id !== null) {
-            if ($left !== null) {
-                $this->levels[$id] = $left;
-            }
-            $this->enter($id, $next);
-        } elseif ($mark !== null) {
-            $this->set($mark[1] === null ? [] : [$mark[0] => $mark[1]]);
+        if ($marked) {
+            $this->set($mark->numbers);
+
+            return true;
         }
+        if ($left !== null) {
+            $this->levels[$id] = $left;
+        }
+        $this->enter($id, $next);
 
         return true;
     }
@@ -215,7 +200,7 @@ final class Course
     private function enter(string $id, string $next): void
     {
         $this->states[$id] = $next;
-        unset($this->since[$id]);
+        $this->timers->forget([$id]);
         $this->refresh([$id]);
         $this->rest();
     }
@@ -244,7 +229,7 @@ final class Course
                 ...$this->networks->injection($this->states, $this->faults, $this->conditions, $this->model->omega),
             );
             $next = $this->step();
-            $numbers = $this->quickNumbers();
+            $numbers = $this->quantities->quick($this->conditions, $this->observed(...));
             $moved = array_keys(array_diff_assoc($next, $this->states));
             if ($moved === [] && $numbers === []) {
                 break;
@@ -259,7 +244,7 @@ final class Course
             $seen[$key] = count($history);
             $history[] = $next;
             $this->states = $next;
-            $this->since = array_diff_key($this->since, array_flip($moved));
+            $this->timers->forget($moved);
             if ($numbers !== []) {
                 $this->conditions = $this->conditions->withNumbers($numbers);
                 $moved = [...$moved, ...$this->model->marks->followers(array_keys($numbers))];
@@ -267,7 +252,7 @@ final class Course
             $this->refresh($moved);
         }
         $this->rounds += $round;
-        $this->startTimers();
+        $this->timers->keep($this->pendings(), $this->time);
     }
 
     /** @return array<string, string> the states that follow from the voltages now */
@@ -284,61 +269,11 @@ final class Course
         return $states;
     }
 
-    /** @return array<string, float> quick quantities that are not where they should be */
-    private function quickNumbers(): array
-    {
-        $numbers = [];
-        foreach ($this->model->marks->quick as $quantity) {
-            $rule = $this->ruleNow($quantity);
-            if ($rule !== null && $rule->lag->target !== $this->conditions->number($quantity->name)) {
-                $numbers[$quantity->name] = $rule->lag->target;
-            }
-        }
-
-        return $numbers;
-    }
-
-    private function ruleNow(Quantity $quantity): ?Rule
-    {
-        foreach ($quantity->rules as $rule) {
-            if (Clause::allHold($rule->when, $this->conditions, $this->observed(...))) {
-                return $rule;
-            }
-        }
-
-        return null;
-    }
-
     public function observed(string $id): string
     {
         $component = $this->model->parts[$id];
 
         return $component->observed($this->states[$id] ?? '', $this->setting($id), $this->voltagesOf($component));
-    }
-
-    /** @return array<string, Lag> how each slow quantity that is not yet where it is heading moves */
-    private function movingQuantities(): array
-    {
-        $moving = [];
-        foreach ($this->model->circuit->quantities as $name => $quantity) {
-            $rule = $quantity->quick ? null : $this->ruleNow($quantity);
-            if ($rule !== null && abs($rule->lag->target - $this->conditions->number($name)) > 1e-9 * (1.0 + abs($rule->lag->target))) {
-                $moving[$name] = $rule->lag;
-            }
-        }
-
-        return $moving;
-    }
-
-    /** Whether a part follows a quantity continuously that still has some way to go. */
-    private function isFollowed(string $name, Lag $lag): bool
-    {
-        return $this->model->marks->followers([$name]) !== []
-            && abs($lag->target - $this->conditions->number($name)) > self::CLOSE * max(
-                abs($lag->target),
-                abs($this->model->circuit->quantities[$name]->normal),
-                1e-9,
-            );
     }
 
     /**
@@ -355,11 +290,7 @@ final class Course
         foreach ($drifts as $id => $drift) {
             $this->levels[$id] = $drift->after($this->levels[$id] ?? 0.0, $seconds);
         }
-        $numbers = [];
-        foreach ($moving as $name => $lag) {
-            $numbers[$name] = $lag->after($this->conditions->number($name), $seconds);
-        }
-        $this->conditions = $this->conditions->withNumbers($numbers);
+        $this->conditions = $this->conditions->withNumbers($this->quantities->after($moving, $this->conditions, $seconds));
         $this->time += $seconds;
     }
 
@@ -377,30 +308,6 @@ final class Course
         }
 
         return $drifts;
-    }
-
-    /** @return array{float, string, string} when the next timer is out, whose it is and what it does; infinite when none runs */
-    private function nextTimer(): array
-    {
-        $first = [INF, '', ''];
-        foreach ($this->pendings() as [$id, $pending]) {
-            $at = $this->since[$id][$pending->next] + $pending->after;
-            if ($at < $first[0]) {
-                $first = [$at, $id, $pending->next];
-            }
-        }
-
-        return $first;
-    }
-
-    /** Timers that were running run on, those that are new start now; a part that has moved has started over. */
-    private function startTimers(): void
-    {
-        $since = [];
-        foreach ($this->pendings() as [$id, $pending]) {
-            $since[$id][$pending->next] = $this->since[$id][$pending->next] ?? $this->time;
-        }
-        $this->since = $since;
     }
 
     /** @return list<array{string, Pending}> */

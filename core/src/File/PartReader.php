@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\File;
+
+use Levin\Core\Circuit\Part;
+use Levin\Core\Parts\Catalogue;
+use Levin\Core\Parts\Definition;
+use Levin\Core\Parts\UnusablePart;
+
+/** Reads one part: its kind, terminals, plate and program, and whether such a part can be. */
+final readonly class PartReader
+{
+    private PlateReader $plates;
+
+    public function __construct(private Problems $problems, private World $world)
+    {
+        $this->plates = new PlateReader($problems, $world);
+    }
+
+    /** @return Part|null null when there is no such kind */
+    public function read(string $id, Node $node): ?Part
+    {
+        $line = $this->problems->line(['parts', $id]);
+        $kind = $node->text('kind');
+        $definition = Catalogue::definition($kind);
+        if ($definition === null) {
+            $kinds = array_keys(Catalogue::classes());
+            $remedy = Problems::didYouMean($kind, $kinds, 'The kinds are: '.implode(', ', $kinds).'.');
+            $this->problems->add($line, $id, "There is no kind \"$kind\".", $remedy);
+
+            return null;
+        }
+        $place = $node->text('place');
+        if (! isset($this->world->places[$place])) {
+            $places = implode(', ', array_keys($this->world->places));
+            $this->problems->add($line, $id, "It sits in \"$place\", which is not among the places.", "Use one of: $places.");
+        }
+        $terminals = $node->texts('terminals');
+        $program = $node->child('program')->data;
+        $this->checkShape($line, $id, $definition, $terminals !== [], $program !== []);
+        $before = $this->problems->count();
+        $plate = $this->plates->read($id, $definition, $node->child('plate')->data);
+        $own = $this->terminals($id, $definition) ?: $terminals;
+        $part = new Part($id, $kind, $node->text('label'), $place, $plate, $own, $node->text('case', $this->world->earth), $line, $program);
+        if ($this->problems->count() === $before) {
+            $this->checkPart($part);
+        }
+
+        return $part;
+    }
+
+    private function checkShape(?int $line, string $id, Definition $definition, bool $listsTerminals, bool $hasProgram): void
+    {
+        $kind = $definition->kind;
+        if ($definition->terminals !== [] && $listsTerminals) {
+            $has = implode(', ', $definition->terminals);
+            $this->problems->add($line, $id, "A $kind has the terminals $has and no others.", 'Remove its "terminals".');
+        }
+        if ($definition->terminals === [] && ! $listsTerminals) {
+            $this->problems->add($line, $id, "A $kind must list its terminals.", 'Add "terminals: [R, C]" or the like.');
+        }
+        if ($definition->programmed && ! $hasProgram) {
+            $this->problems->add($line, $id, "A $kind needs a program.", 'Add "program:" with power, inputs, outputs and steps.');
+        }
+        if (! $definition->programmed && $hasProgram) {
+            $this->problems->add($line, $id, "A $kind takes no program.", 'Remove its "program".');
+        }
+    }
+
+    /** @return list<string> the kind's own, without the optional ones that nothing is wired to */
+    private function terminals(string $id, Definition $definition): array
+    {
+        return array_values(array_filter(
+            $definition->terminals,
+            fn (string $t): bool => ! in_array($t, $definition->optional, true) || isset($this->world->wired["$id.$t"]),
+        ));
+    }
+
+    private function checkPart(Part $part): void
+    {
+        try {
+            Catalogue::component($part)->check();
+        } catch (UnusablePart $e) {
+            $this->problems->add($part->line, $part->id, $e->what, $e->remedy);
+        }
+    }
+}

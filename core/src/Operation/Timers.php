@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Operation;
+
+use Levin\Core\Parts\Pending;
+
+/** The timers of a unit that run: each from when it first appeared, until it is out or its part has moved. */
+final class Timers
+{
+    /** @var array<string, array<string, float>> when each started, by part and the timer's end */
+    private array $since = [];
+
+    /** @param  list<string>  $parts  that have moved: what they timed is off */
+    public function forget(array $parts): void
+    {
+        $this->since = array_diff_key($this->since, array_flip($parts));
+    }
+
+    /**
+     * Those that were running run on, those that are new start now, those that are gone are off.
+     *
+     * @param  list<array{string, Pending}>  $pendings  part and timer
+     */
+    public function keep(array $pendings, float $now): void
+    {
+        $since = [];
+        foreach ($pendings as [$id, $pending]) {
+            $since[$id][$pending->next] = $this->since[$id][$pending->next] ?? $now;
+        }
+        $this->since = $since;
+    }
+
+    /**
+     * @param  list<array{string, Pending}>  $pendings  part and timer, all of them kept
+     * @return array{float, string, string} when the next one is out, whose it is and what it does; infinite when none runs
+     */
+    public function next(array $pendings): array
+    {
+        $first = [INF, '', ''];
+        foreach ($pendings as [$id, $pending]) {
+            $at = $this->since[$id][$pending->next] + $pending->after;
+            if ($at < $first[0]) {
+                $first = [$at, $id, $pending->next];
+            }
+        }
+
+        return $first;
+    }
+}
