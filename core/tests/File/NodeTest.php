@@ -17,8 +17,12 @@ it('reads each key by its type, and what is not of it as not there', function ()
     expect($node->text('label'))->toBe('Contactor')->and($node->text('minutes', 'x'))->toBe('x')->and($node->text('none'))->toBe('')
         ->and($node->number('minutes'))->toBe(3.0)->and($node->number('share'))->toBe(0.5)->and($node->number('label'))->toBe(0.0)
         ->and($node->flag('power'))->toBeTrue()->and($node->flag('label'))->toBeFalse()->and($node->flag('none'))->toBeFalse()
-        ->and($node->texts('poles'))->toBe(['L1', 'T1'])->and($node->texts('label'))->toBe(['Contactor'])->and($node->texts('none'))->toBe([])
-        ->and($node->child('plate')->number('fla'))->toBe(5.0)->and($node->child('label')->data)->toBe([])->and($node->child('none')->data)->toBe([]);
+        ->and($node->texts('poles'))->toBe(['L1', 'T1'])
+        ->and($node->texts('label'))->toBe(['Contactor'])
+        ->and($node->texts('none'))->toBe([])
+        ->and($node->child('plate')->number('fla'))->toBe(5.0)
+        ->and($node->child('label')->data)->toBe([])
+        ->and($node->child('none')->data)->toBe([]);
 });
 
 it('reads maps in maps and maps in lists', function (): void {
