@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Circuits;
 
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 
 /**
@@ -23,12 +22,6 @@ class Circuit extends Model
     protected $keyType = 'string';
 
     protected $fillable = ['id'];
-
-    /** @return HasMany<CircuitRevision, $this> */
-    public function revisions(): HasMany
-    {
-        return $this->hasMany(CircuitRevision::class)->orderBy('number');
-    }
 
     /** @return HasOne<CircuitRevision, $this> */
     public function newest(): HasOne

@@ -81,11 +81,6 @@ final readonly class Circuit
         return array_values(array_filter($this->wires, static fn (Wire $w): bool => $w->joins($point)));
     }
 
-    public function placeOf(string $point): Place
-    {
-        return $this->places[$this->partAt($point)->place];
-    }
-
     /**
      * The same circuit with a jumper on it: one more wire, 2 mm² and half a metre, that can be clamped and followed like any other.
      *

@@ -13,7 +13,6 @@ it('finds parts, wires, points and what lies on them', function (): void {
     $wire = $circuit->wire('w24');
     expect($circuit->part('CC')->id)->toBe('CC')
         ->and($circuit->partAt('CC.A')->id)->toBe('CC')
-        ->and($circuit->placeOf('CC.A')->id)->toBe($circuit->part('CC')->place)
         ->and(array_column($circuit->wiresAt($wire->from), 'id'))->toContain('w24')
         ->and($circuit->points())->toContain('CC.A', $wire->from, $wire->to)
         ->and($wire->joins($wire->to))->toBeTrue()->and($wire->joins('IBM.R'))->toBeFalse();
