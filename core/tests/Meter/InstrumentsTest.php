@@ -7,6 +7,7 @@ use Levin\Core\Meter\Clamped;
 use Levin\Core\Meter\Entry;
 use Levin\Core\Meter\Meter;
 use Levin\Core\Meter\MeterFunction;
+use Levin\Core\Tests\Support\Rig;
 use Levin\Core\Tests\Support\Unit;
 
 // The clamp, the insulation tester, low impedance and direct volts.
@@ -46,32 +47,19 @@ it('refuses an insulation test on a live circuit and through electronics', funct
 
 it('reads no direct volts on an a.c. circuit and five over an open sensor of a protection module', function (): void {
     expect(Unit::cooling()->read(MeterFunction::VoltsDc, 'CC.L1', 'CC.L2')->exact)->toEqualWithDelta(0, 1e-6);
-    $unit = Unit::fromText(<<<'YAML'
-        levin: 1
-        id: module
-        title: Module
-        family: bench
-        supply: bench
-        frequency: 60
-        earth: SUP.G
-        places: { bench: { label: bench, minutes: 0 } }
-        parts:
-          SUP: { kind: supply-single-phase, label: Supply, place: bench, plate: { volts: 120 } }
-          MP: { kind: motor-protector, label: Module, place: bench, plate: { volts: 120, delay: 60 } }
-          H: { kind: heater, label: Load, place: bench, plate: { volts: 120, watts: 60 } }
-          TH: { kind: thermistor, label: Sensor, place: bench, plate: { senses: winding, curve: ptc, ohms: 250, rated_at: 110 } }
-        wires:
-          a: { from: SUP.L, to: MP.T1, colour: black, gauge: 14, length: 1 }
-          b: { from: SUP.N, to: MP.T2, colour: white, gauge: 14, length: 1 }
-          c: { from: MP.S1, to: TH.1, colour: blue, gauge: 18, length: 1 }
-          d: { from: MP.S2, to: TH.2, colour: blue, gauge: 18, length: 1 }
-          e: { from: SUP.L, to: MP.M1, colour: black, gauge: 14, length: 1 }
-          f: { from: MP.M2, to: H.1, colour: black, gauge: 14, length: 1 }
-          g: { from: H.2, to: SUP.N, colour: white, gauge: 14, length: 1 }
-        quantities: { winding: { label: Winding, unit: °C, normal: 60 } }
-        conditions: {}
-        ladder: [{ title: Line, rails: [SUP.L, SUP.N] }]
-        YAML);
+    $unit = Rig::of(
+        'supply-single-phase, volts: 120',
+        [
+            'MP' => 'motor-protector, volts: 120, delay: 60',
+            'H' => 'heater, volts: 120, watts: 60',
+            'TH' => 'thermistor, senses: winding, curve: ptc, ohms: 250, rated_at: 110',
+        ],
+        [
+            ['SUP.L', 'MP.T1'], ['MP.T2', 'SUP.N'], ['MP.S1', 'TH.1'], ['MP.S2', 'TH.2'],
+            ['SUP.L', 'MP.M1'], ['MP.M2', 'H.1'], ['H.2', 'SUP.N'],
+        ],
+        quantities: ['winding' => 60],
+    );
     $at = fn (float $celsius, string ...$faults) => $unit->settle($unit->conditions(['winding' => $celsius]), array_values($faults));
     expect($at(60)->states['MP'])->toBe('good')
         ->and($at(125)->states['MP'])->toBe('tripped')

@@ -8,6 +8,7 @@ use Levin\Core\Network\Complex;
 use Levin\Core\Parts\Machines\ThreePhaseMotor;
 use Levin\Core\Parts\Machines\Unbalance;
 use Levin\Core\Parts\Sensors\Thermistor;
+use Levin\Core\Tests\Support\Rig;
 use Levin\Core\Tests\Support\Unit;
 
 // Published cases; the source stands beside each. All values from memory of the source named.
@@ -15,34 +16,16 @@ use Levin\Core\Tests\Support\Unit;
 /** A three-phase motor on a wye supply through short heavy wires. */
 function bench(string $plate, string $supply = 'volts: 460, source_ohms: 0.001', string $kind = 'motor-three-phase'): Unit
 {
-    $wires = implode(
-        "\n",
-        array_map(
-            fn (int $n): string => "  w$n: { from: SUP.L$n, to: SW.L$n, colour: black, gauge: 4, length: 0.1 }\n  m$n: "
-                ."{ from: SW.T$n, to: M.T$n, colour: black, gauge: 4, length: 0.1 }",
-            [1, 2, 3],
-        ),
-    );
+    $wires = [];
+    foreach ([1, 2, 3] as $n) {
+        array_push($wires, ["SUP.L$n", "SW.L$n"], ["SW.T$n", "M.T$n"]);
+    }
 
-    return Unit::fromText(
-        <<<YAML
-            levin: 1
-            id: bench
-            title: Bench
-            family: bench
-            supply: bench
-            frequency: 60
-            earth: SUP.G
-            places: { bench: { label: bench, minutes: 0 } }
-            parts:
-              SUP: { kind: supply-wye, label: Supply, place: bench, plate: { $supply } }
-              SW: { kind: disconnect-3p, label: Switch, place: bench, plate: { closed_by: switch } }
-              M: { kind: $kind, label: Motor, place: bench, plate: { $plate } }
-            wires:
-            $wires
-            conditions: { switch: { label: Switch, default: true } }
-            ladder: [{ title: Line, rails: [SUP.L1, SUP.L2] }]
-            YAML,
+    return Rig::of(
+        "supply-wye, $supply",
+        ['SW' => 'disconnect-3p, closed_by: switch', 'M' => "$kind, $plate"],
+        $wires,
+        ['switch' => true],
     );
 }
 
@@ -153,32 +136,13 @@ it('runs a single-phase motor at its NEC current with the input its horsepower n
     float $amps,
 ): void {
     [$locked, $run, $start] = [5 * $amps, 0.045 * 230 / $amps, 0.15 * 230 / $amps];
-    $unit = Unit::fromText(
-        <<<YAML
-            levin: 1
-            id: bench
-            title: Bench
-            family: bench
-            supply: bench
-            frequency: 60
-            earth: SUP.G
-            places: { bench: { label: bench, minutes: 0 } }
-            parts:
-              SUP: { kind: supply-split-phase, label: Supply, place: bench, plate: { volts: 230, source_ohms: 0.001 } }
-              M:
-                kind: motor-capacitor-start
-                label: Motor
-                place: bench
-                plate: { volts: 230, fla: $amps, lra: $locked, run_ohms: $run, start_ohms: $start, capacitor_uf: 160 }
-              C: { kind: capacitor-start, label: Capacitor, place: bench, plate: { start_uf: 160 } }
-            wires:
-              a: { from: SUP.L1, to: M.R, colour: black, gauge: 4, length: 0.1 }
-              b: { from: SUP.L2, to: M.C, colour: black, gauge: 4, length: 0.1 }
-              c: { from: SUP.L1, to: C.1, colour: black, gauge: 4, length: 0.1 }
-              d: { from: C.2, to: M.S, colour: black, gauge: 4, length: 0.1 }
-            conditions: {}
-            ladder: [{ title: Line, rails: [SUP.L1, SUP.L2] }]
-            YAML,
+    $unit = Rig::of(
+        'supply-split-phase, volts: 230, source_ohms: 0.001',
+        [
+            'M' => "motor-capacitor-start, volts: 230, fla: $amps, lra: $locked, run_ohms: $run, start_ohms: $start, capacitor_uf: 160",
+            'C' => 'capacitor-start, start_uf: 160',
+        ],
+        [['SUP.L1', 'M.R'], ['SUP.L1', 'C.1'], ['C.2', 'M.S'], ['M.C', 'SUP.L2']],
     );
     $settled = $unit->with();
     $watts = 0.0;
@@ -299,27 +263,10 @@ it('melts a time-delay fuse within its standard (UL 248-12): holds 110 %, opens 
     ): void {
         $amps = 30.0 * $times;
         $watts = 240 * $amps;
-        $unit = Unit::fromText(
-            <<<YAML
-                levin: 1
-                id: bench
-                title: Bench
-                family: bench
-                supply: bench
-                frequency: 60
-                earth: SUP.G
-                places: { bench: { label: bench, minutes: 0 } }
-                parts:
-                  SUP: { kind: supply-split-phase, label: Supply, place: bench, plate: { volts: 240, source_ohms: 0.001 } }
-                  FU: { kind: fuse, label: Fuse, place: bench, plate: { amps: 30 } }
-                  H: { kind: heater, label: Load, place: bench, plate: { volts: 240, watts: $watts } }
-                wires:
-                  a: { from: SUP.L1, to: FU.1, colour: black, gauge: 4, length: 0.1 }
-                  b: { from: FU.2, to: H.1, colour: black, gauge: 4, length: 0.1 }
-                  c: { from: H.2, to: SUP.L2, colour: black, gauge: 4, length: 0.1 }
-                conditions: {}
-                ladder: [{ title: Line, rails: [SUP.L1, SUP.L2] }]
-                YAML,
+        $unit = Rig::of(
+            'supply-split-phase, volts: 240, source_ohms: 0.001',
+            ['FU' => 'fuse, amps: 30', 'H' => "heater, volts: 240, watts: $watts"],
+            [['SUP.L1', 'FU.1'], ['FU.2', 'H.1'], ['H.2', 'SUP.L2']],
         );
         $blown = $unit->run('until: 2 h')->when('FU', 'blown') ?? INF;
         expect($blown)->toBeGreaterThanOrEqual($least)->toBeLessThanOrEqual($most);
@@ -331,28 +278,11 @@ it('trips a breaker within its standard (UL 489): holds 100 %, opens 135 % withi
     float $most,
 ): void {
     $watts = 7200 * $times;
-    $unit = Unit::fromText(
-        <<<YAML
-            levin: 1
-            id: bench
-            title: Bench
-            family: bench
-            supply: bench
-            frequency: 60
-            earth: SUP.G
-            places: { bench: { label: bench, minutes: 0 } }
-            parts:
-              SUP: { kind: supply-split-phase, label: Supply, place: bench, plate: { volts: 240, source_ohms: 0.001 } }
-              CB: { kind: breaker, label: Breaker, place: bench, plate: { amps: 30, closed_by: on } }
-              H: { kind: heater, label: Load, place: bench, plate: { volts: 240, watts: $watts } }
-            wires:
-              a: { from: SUP.L1, to: CB.L1, colour: black, gauge: 4, length: 0.1 }
-              b: { from: CB.T1, to: H.1, colour: black, gauge: 4, length: 0.1 }
-              c: { from: H.2, to: CB.T2, colour: black, gauge: 4, length: 0.1 }
-              d: { from: CB.L2, to: SUP.L2, colour: black, gauge: 4, length: 0.1 }
-            conditions: { 'on': { label: Breaker, default: true } }
-            ladder: [{ title: Line, rails: [SUP.L1, SUP.L2] }]
-            YAML,
+    $unit = Rig::of(
+        'supply-split-phase, volts: 240, source_ohms: 0.001',
+        ['CB' => "breaker, amps: 30, closed_by: 'on'", 'H' => "heater, volts: 240, watts: $watts"],
+        [['SUP.L1', 'CB.L1'], ['CB.T1', 'H.1'], ['H.2', 'CB.T2'], ['CB.L2', 'SUP.L2']],
+        ['on' => true],
     );
     $tripped = $unit->run('until: 2 h')->when('CB', 'tripped') ?? INF;
     expect($tripped)->toBeGreaterThanOrEqual($least)->toBeLessThanOrEqual($most);
