@@ -8,12 +8,6 @@ namespace Levin\Core\Parts\Relays;
 abstract class ChangeoverRelay extends ContactSet
 {
     #[\Override]
-    protected function coil(): array
-    {
-        return ['A', 'B'];
-    }
-
-    #[\Override]
     protected function contacts(): array
     {
         return [

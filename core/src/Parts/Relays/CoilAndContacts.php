@@ -37,8 +37,11 @@ abstract class CoilAndContacts extends Kind
         ];
     }
 
-    /** @return array{0: string, 1: string} the two coil terminals */
-    abstract protected function coil(): array;
+    /** @return array{0: string, 1: string} the two coil terminals, usually A and B */
+    protected function coil(): array
+    {
+        return ['A', 'B'];
+    }
 
     #[\Override]
     public function initialState(): string

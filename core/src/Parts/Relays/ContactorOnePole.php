@@ -23,12 +23,6 @@ final class ContactorOnePole extends ContactSet
     }
 
     #[\Override]
-    protected function coil(): array
-    {
-        return ['A', 'B'];
-    }
-
-    #[\Override]
     protected function contacts(): array
     {
         return [self::contact('contact', 'L1', 'T1', weight: 2.0)];

@@ -22,12 +22,6 @@ final class ContactorThreePole extends ContactSet
     }
 
     #[\Override]
-    protected function coil(): array
-    {
-        return ['A', 'B'];
-    }
-
-    #[\Override]
     protected function contacts(): array
     {
         return [
