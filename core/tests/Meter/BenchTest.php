@@ -28,7 +28,7 @@ function ladderOf(float ...$ohms): Unit
     return Rig::of('supply-single-phase, volts: 120, source_ohms: 0.001', $parts, [...$wires, [$from, 'SUP.N']], ['on' => true]);
 }
 
-function switchedOff(Unit $unit): Settled
+function breakerOpen(Unit $unit): Settled
 {
     return $unit->settle($unit->conditions(['on' => false]));
 }
@@ -68,7 +68,7 @@ it('refuses a dead test from a little over two volts on, to earth too', function
 
 it('beeps below thirty ohms (common practice, no published source)', function (float $ohms, bool $beeps): void {
     $unit = ladderOf($ohms);
-    $reading = $unit->read(MeterFunction::Continuity, 'R1.1', 'R1.2', switchedOff($unit));
+    $reading = $unit->read(MeterFunction::Continuity, 'R1.1', 'R1.2', breakerOpen($unit));
     expect($reading->value)->toEqualWithDelta($ohms, 0.2)->and($reading->overload)->toBeFalse()
         ->and($reading->warnings)->toBe($beeps ? ['The meter beeps.'] : []);
 })->with([[29.0, true], [31.0, false]]);
@@ -85,7 +85,7 @@ it('reads a capacitor past a leak, until the leak carries a fifth of what it doe
         [['SUP.L', 'CB.L1'], ['CB.T1', 'C.1'], ['C.1', 'R.1'], ['C.2', 'R.2'], ['C.2', 'SUP.N']],
         ['on' => true],
     );
-    $reading = $unit->read(MeterFunction::Capacitance, 'C.1', 'C.2', switchedOff($unit));
+    $reading = $unit->read(MeterFunction::Capacitance, 'C.1', 'C.2', breakerOpen($unit));
     expect($reading->overload)->toBe(! $reads)->and($reading->valid)->toBeTrue();
     if ($reads) {
         expect($reading->exact)->toEqualWithDelta(10e-6, 0.1e-6)->and($reading->warnings)->toBe([]);
@@ -99,7 +99,7 @@ it('halves insulation for each ten degrees under forty, doubles it above (IEEE 4
     ?string $said,
 ): void {
     $unit = ladderOf(5e6);
-    $reading = (new Meter($unit->settler))->insulation('R1.1', 'SUP.N', switchedOff($unit), 500.0, $celsius);
+    $reading = (new Meter($unit->settler))->insulation('R1.1', 'SUP.N', breakerOpen($unit), 500.0, $celsius);
     expect($reading->exact)->toEqualWithDelta(5e6, 0.1e6)->and($reading->overload)->toBeFalse()
         ->and($reading->warnings)->toHaveCount($said === null ? 1 : 2);
     if ($said !== null) {
@@ -113,7 +113,7 @@ it('halves insulation for each ten degrees under forty, doubles it above (IEEE 4
 
 it('warns of more than 500 V on windings rated under 1000 V', function (float $volts, bool $warns): void {
     $unit = ladderOf(5e6);
-    $reading = (new Meter($unit->settler))->insulation('R1.1', 'SUP.N', switchedOff($unit), $volts);
+    $reading = (new Meter($unit->settler))->insulation('R1.1', 'SUP.N', breakerOpen($unit), $volts);
     expect(str_contains(implode(' ', $reading->warnings), 'is more than the 500 V'))->toBe($warns)
         ->and($reading->exact)->toEqualWithDelta(5e6, 0.1e6);
 })->with([[250.0, false], [500.0, false], [1000.0, true]]);
@@ -132,7 +132,7 @@ it('puts no more than thirty volts of an insulation test across electronics', fu
         ],
         ['on' => true],
     );
-    $reading = (new Meter($unit->settler))->insulation('R.1', 'SUP.N', switchedOff($unit));
+    $reading = (new Meter($unit->settler))->insulation('R.1', 'SUP.N', breakerOpen($unit));
     expect($reading->valid)->toBe($taken);
     if (! $taken) {
         expect($reading->warnings)->toHaveCount(1)->and($reading->warnings[0])->toMatch('/^3[12] V of the test/')
