@@ -34,6 +34,10 @@ function words(event: LogEvent, trace: Trace, circuit: CircuitSheet): string {
     }
 }
 
+function when(iso: string): string {
+    return new Date(iso).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' });
+}
+
 interface Props {
     trace: Trace;
     circuit: CircuitSheet;
@@ -46,10 +50,15 @@ export function Log({ trace, circuit, disabled, send }: Props) {
     const [note, setNote] = useState('');
     const [striking, setStriking] = useState<LogEvent | null>(null);
     const [reason, setReason] = useState('');
-    const call = trace.call.id;
+    const { id: call, imported } = trace.call;
     return (
         <section aria-label="Log" className="px-5 pt-3 pb-8">
             <h2 className="heading">Log · {trace.events.length}</h2>
+            {imported !== null && (
+                <p className="py-2 font-bold" data-imported>
+                    Taken in from a call file by {imported.by}, {when(imported.at)}.
+                </p>
+            )}
             <ol>
                 {[...trace.events].reverse().map((event) => {
                     const { struck, meaning } = event;

@@ -147,6 +147,14 @@ it('writes every kind of event in plain words, newest first, and leaves struck o
     expect(screen.getAllByText('Strike').length).toBe(1);
 });
 
+it('says over the log of a call from a file who took it in and when', () => {
+    const log = (call: Trace['call']) => <Log trace={aTrace({ call })} circuit={aSheet()} disabled={false} send={vi.fn()} />;
+    const { container, rerender } = render(log(aCall()));
+    expect(container.querySelector('[data-imported]')).toBeNull();
+    rerender(log(aCall({ imported: { by: 'Marit Skerry', at: '2026-11-25T14:03:00Z' } })));
+    expect(container.querySelector('[data-imported]')?.textContent).toMatch(/from a call file by Marit Skerry, .*2026.*\.$/);
+});
+
 it('records a finding, then closes, then reopens', () => {
     const send = vi.fn().mockResolvedValue(true);
     const groups = [{ faults: ['CC:coil-open'], labels: ['Contactor: coil open'], probability: 0.97 }];
