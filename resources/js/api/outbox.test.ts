@@ -151,3 +151,49 @@ it('makes proper random ids', () => {
         expect(id).toMatch(/^[0-9a-f]{8}-[0-9a-f]{4}-4[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/);
     }
 });
+
+it('sends at once what the device cannot keep, and leaves it with its sender when that fails', async () => {
+    const full = () => Promise.reject(new Error('QuotaExceededError'));
+    vi.spyOn(store, 'put').mockImplementation(full);
+    const sent: EventInput[] = [];
+    let answer: ApiError | null = null;
+    const out = box(async (event) => {
+        if (answer !== null) {
+            throw answer;
+        }
+        sent.push(event);
+    });
+    await out.start();
+    expect(await out.send('note', { text: 'one' })).toBe('stored');
+    expect(sent.map((e) => e.data.text)).toEqual(['one']);
+    answer = new ApiError(0, 'No connection');
+    expect(await out.send('note', { text: 'two' })).toBe('refused');
+    expect(state.refusal).toMatch(/^No connection.*keeps nothing/);
+    answer = new ApiError(422, 'There is no point "CC.Q".');
+    expect(await out.send('note', { text: 'three' })).toBe('refused');
+    expect(state.refusal).toBe('There is no point "CC.Q".');
+});
+
+it('lets nothing that cannot be kept overtake what waits', async () => {
+    let open = false;
+    const sent: EventInput[] = [];
+    const out = box(async (event) => {
+        if (!open) {
+            throw new ApiError(0, 'No connection');
+        }
+        sent.push(event);
+    });
+    expect(await out.send('note', { text: 'one' })).toBe('waiting');
+    vi.spyOn(store, 'put').mockRejectedValue(new Error('QuotaExceededError'));
+    open = true;
+    expect(await out.send('note', { text: 'two' })).toBe('refused');
+    expect(sent).toEqual([]);
+    await out.flush();
+    expect(sent.map((e) => e.data.text)).toEqual(['one']);
+});
+
+it('says when the browser keeps nothing at all', async () => {
+    vi.spyOn(store, 'of').mockRejectedValue(new Error('InvalidStateError'));
+    await box(offline).start();
+    expect(state.refusal).toContain('keeps nothing');
+});

@@ -35,6 +35,13 @@ export type Outcome = 'stored' | 'waiting' | 'refused';
 /** Two taps closer together than this, on the same thing, are one. Milliseconds. */
 const DOUBLE_TAP = 700;
 
+const KEEPS_NOTHING =
+    'This browser keeps nothing (a private window, a full disk): what you log cannot wait in it for a connection. Send it again from the field.';
+
+function asApiError(e: unknown): ApiError {
+    return e instanceof ApiError ? e : new ApiError(0, String(e));
+}
+
 /**
  * Sends the events of one call, first in, first out. Each has its id before it leaves, so that a lost answer stores it once; one
  * that cannot leave holds back those behind it, and none is forgotten.
@@ -56,7 +63,12 @@ export class Outbox {
 
     /** Goes on with what was still waiting when the page was last left. */
     async start(): Promise<void> {
-        await this.read();
+        try {
+            await this.read();
+        } catch {
+            this.change({ refusal: KEEPS_NOTHING });
+            return;
+        }
         await this.flush();
     }
 
@@ -93,7 +105,11 @@ export class Outbox {
 
     private async post(event: EventInput): Promise<Outcome> {
         this.forget();
-        await this.store.put({ call: this.call, event, refused: null });
+        try {
+            await this.store.put({ call: this.call, event, refused: null });
+        } catch {
+            return this.handOver(event);
+        }
         await this.read();
         await this.flush();
         // it came while another was being sent, after the last look at what waits
@@ -109,6 +125,21 @@ export class Outbox {
         return this.state.waiting.some((e) => e.id === event.id) ? 'waiting' : 'stored';
     }
 
+    /** What cannot be kept goes straight to the server, unless it would overtake, or stays with whoever sent it. */
+    private async handOver(event: EventInput): Promise<Outcome> {
+        try {
+            if (this.state.waiting.length > 0) {
+                throw new ApiError(0, 'What was logged before is still waiting.');
+            }
+            await this.deliver(event);
+            return 'stored';
+        } catch (e) {
+            const final = e instanceof ApiError && e.isFinal;
+            this.change({ refusal: final ? e.message : `${asApiError(e).message} ${KEEPS_NOTHING}` });
+            return 'refused';
+        }
+    }
+
     private async drain(): Promise<void> {
         this.change({ error: null, busy: true });
         try {
@@ -117,7 +148,7 @@ export class Outbox {
                 await this.read();
             }
         } catch (e) {
-            this.change({ error: e instanceof ApiError ? e : new ApiError(0, String(e)) });
+            this.change({ error: asApiError(e) });
         } finally {
             this.change({ busy: false });
         }
