@@ -27,6 +27,15 @@ final class BadEntry extends MeterException
         return new self($function, $text, "\"$text\" is not a reading. Type a number such as $example, or OL.");
     }
 
+    /** A comma before three digits groups thousands in some places and begins decimals in others. */
+    public static function twoWays(MeterFunction $function, string $text): self
+    {
+        $whole = str_replace(',', '', $text);
+        $point = str_replace(',', '.', $text);
+
+        return new self($function, $text, "\"$text\" can be read two ways. Type $whole, or $point if the comma begins the decimals.");
+    }
+
     public static function otherUnit(MeterFunction $function, string $text, string $unit, string $example): self
     {
         return new self(

@@ -14,36 +14,30 @@ final readonly class Entry
     {
     }
 
-    /** Units each function may be entered in, as factors to SI; the empty one is what a bare number means. */
+    /** Units each function may be entered in, in lower case, as factors to SI; the empty one is what a bare number means. */
     private const UNITS = [
         'vac' => ['' => 1.0, 'v' => 1.0, 'mv' => 1e-3, 'kv' => 1e3],
         'vdc' => ['' => 1.0, 'v' => 1.0, 'mv' => 1e-3],
         'amps' => ['' => 1.0, 'a' => 1.0, 'ma' => 1e-3],
         'megohms' => [
             '' => 1e6,
-            'mΩ' => 1e6,
             'mω' => 1e6,
             'mohm' => 1e6,
             'm' => 1e6,
-            'gΩ' => 1e9,
             'gω' => 1e9,
             'g' => 1e9,
             'k' => 1e3,
-            'kΩ' => 1e3,
             'kω' => 1e3,
         ],
         'ohms' => [
             '' => 1.0,
-            'Ω' => 1.0,
             'ω' => 1.0,
             'ohm' => 1.0,
             'ohms' => 1.0,
             'k' => 1e3,
-            'kΩ' => 1e3,
             'kω' => 1e3,
             'kohm' => 1e3,
             'm' => 1e6,
-            'mΩ' => 1e6,
             'mω' => 1e6,
             'mohm' => 1e6,
         ],
@@ -81,6 +75,9 @@ final readonly class Entry
         }
         if (in_array(strtoupper($text), ['OL', 'O.L', 'O.L.', '0L'], true)) {
             return new self(null);
+        }
+        if (preg_match('/^[+-]?[1-9]\d{0,2},\d{3}(?![\d,])/', $text) === 1) {
+            throw BadEntry::twoWays($function, $text);
         }
         if (preg_match('/^([+-]?(?:\d+\.?\d*|\.\d+)(?:e[+-]?\d+)?)\s*(\D*)$/iu', str_replace(',', '.', $text), $m) !== 1) {
             throw BadEntry::notANumber($function, $text, $example);

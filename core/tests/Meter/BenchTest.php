@@ -5,7 +5,6 @@ declare(strict_types=1);
 use Levin\Core\Meter\Clamped;
 use Levin\Core\Meter\Meter;
 use Levin\Core\Meter\MeterFunction;
-use Levin\Core\Meter\Spec;
 use Levin\Core\Operation\Settled;
 use Levin\Core\Tests\Support\Rig;
 use Levin\Core\Tests\Support\Unit;
@@ -139,25 +138,3 @@ it('puts no more than thirty volts of an insulation test across electronics', fu
             ->toContain('unplug it first')->and($reading->value)->toBeNull()->and($reading->overload)->toBeFalse();
     }
 })->with(['32 V' => [70e3, false], '28 V' => [82e3, true]]);
-
-it('allows its percent of the reading and its digits of the range (the table of Spec)', function (
-    MeterFunction $function,
-    float $value,
-    float $error,
-): void {
-    expect(Spec::of($function)->error($value))->toEqualWithDelta($error, 1e-9 * $error);
-})->with([
-    '1 % and 3 of 0.1 V' => [MeterFunction::VoltsAc, 120.0, 1.5],
-    '1 % and 3 of 0.01 V' => [MeterFunction::VoltsAc, -24.0, 0.27],
-    '1 % and 3 of 1 mV' => [MeterFunction::VoltsAc, 5.0, 0.053],
-    '2 % and 3 of 0.1 V' => [MeterFunction::VoltsAcLowZ, 24.0, 0.78],
-    '0.5 % and 2 of 1 mV' => [MeterFunction::VoltsDc, 5.0, 0.027],
-    '0.9 % and 2 of 0.1 Ω' => [MeterFunction::Ohms, 300.0, 2.9],
-    '0.9 % and 2 of 1 Ω' => [MeterFunction::Ohms, 3000.0, 29.0],
-    'continuity' => [MeterFunction::Continuity, 20.0, 0.38],
-    '2 % and 5 of 0.01 A' => [MeterFunction::Amps, 10.0, 0.25],
-    '2 % and 5 of 0.1 A' => [MeterFunction::Amps, 100.0, 2.5],
-    '3 % and 5 of 1 kΩ' => [MeterFunction::Megohms, 1e6, 35e3],
-    '1.9 % and 2 of 0.01 µF' => [MeterFunction::Capacitance, 40e-6, 0.78e-6],
-    'over the last range, its counts' => [MeterFunction::Ohms, 100e6, 0.92e6],
-]);
