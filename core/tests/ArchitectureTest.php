@@ -12,12 +12,19 @@ const MAY_IMPORT = [
     'File' => ['Circuit', 'Parts'],
     'Operation' => ['Circuit', 'Network', 'Parts'],
     'Meter' => ['Circuit', 'Network', 'Operation', 'Parts'],
-    'Diagnosis' => ['Circuit', 'Meter', 'Network', 'Operation', 'Parts'],
-    'Record' => ['Circuit', 'Diagnosis', 'Meter', 'Operation', 'Parts'],
+    'Checks' => ['Circuit', 'Meter', 'Network', 'Operation', 'Parts'],
+    'Diagnosis' => ['Checks', 'Circuit', 'Meter', 'Network', 'Operation', 'Parts'],
+    'Record' => ['Checks', 'Circuit', 'Diagnosis', 'Meter', 'Operation', 'Parts'],
+    'Work' => ['Checks', 'Circuit', 'Diagnosis', 'Meter', 'Operation', 'Parts'],
     'Ladder' => ['Circuit', 'Network', 'Operation', 'Parts'],
     'Interchange' => ['Circuit', 'File', 'Operation', 'Parts'],
-    'Console' => ['Circuit', 'Diagnosis', 'File', 'Interchange', 'Ladder', 'Meter', 'Network', 'Operation', 'Parts', 'Record'],
+    'Console' => [
+        'Checks', 'Circuit', 'Diagnosis', 'File', 'Interchange', 'Ladder', 'Meter', 'Network', 'Operation', 'Parts', 'Record', 'Work',
+    ],
 ];
+
+/** Folders of the core that have their place and no class yet; the first class takes its folder off this list. */
+const CORE_TO_COME = ['Checks', 'Work'];
 
 /** Below Parts: the families of kinds stand on the theory of machines and of sequencing, and on no other family unless named here. */
 const PARTS_MAY_IMPORT = [
@@ -45,8 +52,14 @@ const APP_MAY_IMPORT = [
     'Circuits' => ['Api', 'Database', 'Shop'],
     'Units' => ['Api', 'Circuits'],
     'Calls' => ['Api', 'Circuits', 'Database', 'Shop', 'Units'],
-    'Providers' => ['Api', 'Calls', 'Circuits', 'Database'],
+    'Bench' => ['Api', 'Circuits', 'Database', 'Shop', 'Units'],
+    'Drills' => ['Api', 'Circuits', 'Database', 'Shop'],
+    'Office' => ['Api', 'Calls', 'Circuits', 'Database', 'Shop', 'Units'],
+    'Providers' => ['Api', 'Bench', 'Calls', 'Circuits', 'Database', 'Drills', 'Office'],
 ];
+
+/** The same for the application. */
+const APP_TO_COME = ['Bench', 'Drills', 'Office'];
 
 function core(): Imports
 {
@@ -76,7 +89,7 @@ it('imports one way between the folders of the core', function (): void {
     $folder = fn (string $class): string => explode('\\', $class)[2];
     $found = core()->between(fn (string $class): string => substr_count($class, '\\') === 2 ? '' : $folder($class));
     unset($found['']);
-    expect(array_keys($found))->toEqualCanonicalizing(array_keys(MAY_IMPORT));
+    expect(array_keys($found))->toEqualCanonicalizing(array_diff(array_keys(MAY_IMPORT), CORE_TO_COME));
     foreach ($found as $from => $imports) {
         expect(implode("\n", array_diff_key($imports, array_flip([...MAY_IMPORT[$from], '']))))->toBe('');
     }
@@ -105,7 +118,7 @@ it('has no circle, neither of folders nor of classes, in what these rules allow 
 
 it('imports one way in the application', function (): void {
     $found = Imports::under(['App' => __DIR__.'/../../app'])->between(fn (string $class): string => explode('\\', $class)[1]);
-    expect(array_keys($found))->toEqualCanonicalizing(array_keys(APP_MAY_IMPORT));
+    expect(array_keys($found))->toEqualCanonicalizing(array_diff(array_keys(APP_MAY_IMPORT), APP_TO_COME));
     foreach ($found as $from => $imports) {
         expect(implode("\n", array_diff_key($imports, array_flip(APP_MAY_IMPORT[$from]))))->toBe('');
     }

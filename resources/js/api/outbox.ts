@@ -36,7 +36,7 @@ export type Outcome = 'stored' | 'waiting' | 'refused';
 const DOUBLE_TAP = 700;
 
 const KEEPS_NOTHING =
-    'This browser keeps nothing (a private window, a full disk): what you log cannot wait in it for a connection. Send it again from the field.';
+    'This browser keeps nothing (a private window, a full disk): what you log cannot wait here. Send it again from the field.';
 
 function asApiError(e: unknown): ApiError {
     return e instanceof ApiError ? e : new ApiError(0, String(e));
