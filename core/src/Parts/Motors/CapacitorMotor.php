@@ -131,16 +131,6 @@ abstract class CapacitorMotor extends InductionMotor
     }
 
     #[\Override]
-    public function observed(string $state, Setting $setting, Voltages $voltages): string
-    {
-        if (Running::is($state)) {
-            return 'runs';
-        }
-
-        return $this->hums($state, $this->heatingAmps($state, $setting, $voltages)) ? 'hums' : 'silent';
-    }
-
-    #[\Override]
     public function faults(): array
     {
         return [

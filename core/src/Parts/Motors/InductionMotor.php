@@ -4,29 +4,23 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Motors;
 
-use Levin\Core\Parts\Drift;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
-use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Machines\Load;
-use Levin\Core\Parts\Machines\Overload;
 use Levin\Core\Parts\Machines\Running;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Voltages;
 
 /**
- * What every induction motor shares, on one phase or three: it stands, runs at a slip, or has tripped; what it turns; the heat in
- * its overload. A fan motor unless its kind says otherwise.
+ * What every motor shares that is computed from its torque, on one phase or three: the slip it runs at, what it turns, how it sounds.
+ * A fan motor unless its kind says otherwise.
  */
-abstract class InductionMotor extends Kind
+abstract class InductionMotor extends Motor
 {
     /** Torque needed to break away, as a fraction of rated torque. [practice, no published source] */
     abstract protected function breakaway(): float;
 
     abstract protected function ratedSlip(): float;
-
-    /** The current its overload feels, amperes. */
-    abstract protected function heatingAmps(string $state, Setting $setting, Voltages $voltages): float;
 
     /** @return list<FaultMode> modes beyond those every such motor has */
     abstract protected function ownFaults(): array;
@@ -35,12 +29,6 @@ abstract class InductionMotor extends Kind
     protected function loadExponent(): float
     {
         return 2.0;
-    }
-
-    /** The overload inside it; null when it has none and relies on one outside. */
-    protected function overload(): ?Overload
-    {
-        return Overload::inFanMotor($this->part->number('fla'));
     }
 
     /** @return list<Field> */
@@ -63,39 +51,11 @@ abstract class InductionMotor extends Kind
     }
 
     #[\Override]
-    public function initialState(): string
-    {
-        return Running::STILL;
-    }
-
-    #[\Override]
-    public function stateWhenDead(string $state): string
-    {
-        return $state === Running::TRIPPED ? $state : Running::STILL;
-    }
-
-    #[\Override]
-    public function drift(string $state, Setting $setting, Voltages $voltages): ?Drift
-    {
-        $overload = $this->overload();
-
-        return $state === Running::TRIPPED
-            ? $overload?->open(Running::STILL)
-            : $overload?->closed($this->heatingAmps($state, $setting, $voltages), Running::TRIPPED);
-    }
-
-    #[\Override]
     public function senses(): array
     {
         $by = $this->part->text('load_by');
 
         return $by === '' ? [] : [$by];
-    }
-
-    #[\Override]
-    public function told(string $state, string $seen): string
-    {
-        return $state === Running::TRIPPED ? 'tripped on its overload' : $seen;
     }
 
     private function load(Setting $setting): Load
@@ -123,9 +83,15 @@ abstract class InductionMotor extends Kind
         return $slip === null ? Running::STILL : Running::at($slip, Running::isBackwards($state));
     }
 
-    /** Whether it hums: it stands, is not open on its overload, and takes a good part of its locked current. */
-    protected function hums(string $state, float $amps): bool
+    /** It hums when it stands, is not open on its overload, and takes a good part of its locked current. */
+    #[\Override]
+    public function observed(string $state, Setting $setting, Voltages $voltages): string
     {
-        return $state === Running::STILL && $amps > 0.25 * $this->part->number('lra');
+        return match (true) {
+            Running::isBackwards($state) => 'runs backwards',
+            Running::is($state) => 'runs',
+            $state === Running::STILL && $this->heatingAmps($state, $setting, $voltages) > 0.25 * $this->part->number('lra') => 'hums',
+            default => 'silent',
+        };
     }
 }

@@ -6,12 +6,9 @@ namespace Levin\Core\Parts\Motors;
 
 use Levin\Core\Network\Complex;
 use Levin\Core\Parts\Definition;
-use Levin\Core\Parts\Drift;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
-use Levin\Core\Parts\Kind;
-use Levin\Core\Parts\Machines\Overload;
 use Levin\Core\Parts\Machines\Running;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
@@ -23,7 +20,7 @@ use Levin\Core\Parts\Voltages;
  * A shaded-pole motor: two leads, little torque. Running and stalled it is an impedance from its plate, at power factors of 0.55 and
  * 0.65; it turns while it has 60 % of its volts. [practice, no published source]
  */
-final class MotorShadedPole extends Kind
+final class MotorShadedPole extends Motor
 {
     private const TURNS_FROM = 0.6;
 
@@ -63,18 +60,6 @@ final class MotorShadedPole extends Kind
     }
 
     #[\Override]
-    public function initialState(): string
-    {
-        return Running::STILL;
-    }
-
-    #[\Override]
-    public function stateWhenDead(string $state): string
-    {
-        return $state === Running::TRIPPED ? $state : Running::STILL;
-    }
-
-    #[\Override]
     public function nextState(string $state, Setting $setting, Voltages $voltages): string
     {
         if ($state === Running::TRIPPED) {
@@ -88,14 +73,11 @@ final class MotorShadedPole extends Kind
     }
 
     #[\Override]
-    public function drift(string $state, Setting $setting, Voltages $voltages): Drift
+    protected function heatingAmps(string $state, Setting $setting, Voltages $voltages): float
     {
-        $overload = Overload::inFanMotor($this->part->number('fla'));
         $y = $this->winding($state, $setting);
 
-        return $state === Running::TRIPPED
-            ? $overload->open(Running::STILL)
-            : $overload->closed($voltages->across('1', '2')->abs() * hypot($y[0], $y[1]), Running::TRIPPED);
+        return $voltages->across('1', '2')->abs() * hypot($y[0], $y[1]);
     }
 
     #[\Override]
@@ -108,12 +90,6 @@ final class MotorShadedPole extends Kind
     public function observed(string $state, Setting $setting, Voltages $voltages): string
     {
         return Running::is($state) ? 'runs' : 'silent';
-    }
-
-    #[\Override]
-    public function told(string $state, string $seen): string
-    {
-        return $state === Running::TRIPPED ? 'tripped on its overload' : $seen;
     }
 
     #[\Override]

@@ -119,16 +119,6 @@ abstract class ThreePhaseLoad extends InductionMotor
     }
 
     #[\Override]
-    public function observed(string $state, Setting $setting, Voltages $voltages): string
-    {
-        if (Running::is($state)) {
-            return Running::isBackwards($state) ? 'runs backwards' : 'runs';
-        }
-
-        return $this->hums($state, $this->heatingAmps($state, $setting, $voltages)) ? 'hums' : 'silent';
-    }
-
-    #[\Override]
     public function faults(): array
     {
         return [

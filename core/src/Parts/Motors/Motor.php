@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Parts\Motors;
+
+use Levin\Core\Parts\Drift;
+use Levin\Core\Parts\Kind;
+use Levin\Core\Parts\Machines\Overload;
+use Levin\Core\Parts\Machines\Running;
+use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Voltages;
+
+/** What every motor with an overload shares: it stands, runs, or has tripped; the heat in its overload. */
+abstract class Motor extends Kind
+{
+    /** The current its overload feels, amperes. */
+    abstract protected function heatingAmps(string $state, Setting $setting, Voltages $voltages): float;
+
+    /** The overload inside it; null when it has none and relies on one outside. */
+    protected function overload(): ?Overload
+    {
+        return Overload::inFanMotor($this->part->number('fla'));
+    }
+
+    #[\Override]
+    public function initialState(): string
+    {
+        return Running::STILL;
+    }
+
+    #[\Override]
+    public function stateWhenDead(string $state): string
+    {
+        return $state === Running::TRIPPED ? $state : Running::STILL;
+    }
+
+    #[\Override]
+    public function drift(string $state, Setting $setting, Voltages $voltages): ?Drift
+    {
+        $overload = $this->overload();
+
+        return $state === Running::TRIPPED
+            ? $overload?->open(Running::STILL)
+            : $overload?->closed($this->heatingAmps($state, $setting, $voltages), Running::TRIPPED);
+    }
+
+    #[\Override]
+    public function told(string $state, string $seen): string
+    {
+        return $state === Running::TRIPPED ? 'tripped on its overload' : $seen;
+    }
+}
