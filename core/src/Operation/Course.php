@@ -10,6 +10,7 @@ use Levin\Core\Network\Factorisation;
 use Levin\Core\Parts\Component;
 use Levin\Core\Parts\Drift;
 use Levin\Core\Parts\Faults;
+use Levin\Core\Parts\Level;
 use Levin\Core\Parts\Pending;
 use Levin\Core\Parts\Setting;
 
@@ -30,7 +31,7 @@ final class Course
     /** @var array<string, string> */
     private array $states;
 
-    /** @var array<string, float> levels of the parts that have one */
+    /** @var array<string, Level> of the parts that have one */
     private array $levels = [];
 
     private readonly Timers $timers;
@@ -138,9 +139,9 @@ final class Course
         [$drifts, $moving] = [$this->drifts(), $this->quantities->moving($this->conditions, $this->observed(...))];
         $left = null;
         foreach ($drifts as $part => $drift) {
-            $reached = $this->time + $drift->reaches($this->levels[$part] ?? 0.0);
+            $reached = $this->time + $drift->reaches($this->levels[$part] ?? new Level);
             if ($reached < $at) {
-                [$at, $id, $next, $left] = [$reached, $part, $drift->next, $drift->left()];
+                [$at, $id, $next, $left] = [$reached, $part, $drift->next, $drift];
             }
         }
         $mark = $this->quantities->next($moving, $this->conditions);
@@ -156,7 +157,7 @@ final class Course
             return true;
         }
         if ($left !== null) {
-            $this->levels[$id] = $left;
+            $this->levels[$id] = $left->left($this->levels[$id] ?? new Level);
         }
         $this->enter($id, $next);
 
@@ -288,7 +289,7 @@ final class Course
             return;
         }
         foreach ($drifts as $id => $drift) {
-            $this->levels[$id] = $drift->after($this->levels[$id] ?? 0.0, $seconds);
+            $this->levels[$id] = $drift->after($this->levels[$id] ?? new Level, $seconds);
         }
         $this->conditions = $this->conditions->withNumbers($this->quantities->after($moving, $this->conditions, $seconds));
         $this->time += $seconds;

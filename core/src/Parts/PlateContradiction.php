@@ -22,12 +22,12 @@ final class PlateContradiction extends UnusablePart
         );
     }
 
-    /** Amperes: the plate's, and those at either end of what such a motor can draw. */
-    public static function runningCurrent(float $fla, float $idling, float $halfSpeed): self
+    /** Amperes: the plate's, running and locked, and those of the motor that comes nearest. */
+    public static function singlePhase(float $fla, float $lra, float $running, float $locked): self
     {
         return self::because(sprintf(
-            'no slip gives a line current of %g A: between idling (%.3g A) and slowing to half speed (%.3g A) it is never reached; '
-            .'check FLA, LRA, winding ohms and capacitor', $fla, $idling, $halfSpeed,
+            'no motor draws %g A running and %g A locked with these windings and this capacitor; the nearest draws %.3g A and %.3g A; '
+            .'check FLA, LRA, rpm, winding ohms and capacitor', $fla, $lra, $running, $locked,
         ));
     }
 

@@ -8,8 +8,10 @@ use Levin\Core\Network\Complex;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Machines\RatedMotor;
 use Levin\Core\Parts\Machines\Running;
-use Levin\Core\Parts\Machines\TwoWindingMotor;
+use Levin\Core\Parts\Machines\TwoWindingFit;
+use Levin\Core\Parts\Machines\TwoWindingPlate;
 use Levin\Core\Parts\PlateContradiction;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
@@ -21,16 +23,15 @@ use Levin\Core\Parts\Voltages;
  * What single-phase motors with a run and a start winding share: run winding R–C, start winding S–C, an overload in the
  * common lead.
  *
- * From standstill it starts when its torque with the rotor locked beats the breakaway torque; once it turns, its slip is where
- * its torque equals the load's, and when there is no such slip it stalls. The start winding's circuit outside the motor is
- * taken as the impedance its voltage and current now show, so a weak capacitor slows the motor as it should.
+ * The start winding's circuit outside the motor is taken as the impedance its voltage and current now show, so a weak
+ * capacitor slows the motor as it should.
  */
 abstract class CapacitorMotor extends InductionMotor
 {
     /** The share of the run winding that is bridged when turns are shorted: ohms across it, as a share of its own. [practice] */
     private const TURNS = 0.5;
 
-    private ?TwoWindingMotor $machine = null;
+    private ?RatedMotor $machine = null;
 
     /** @var array<string, list<float>> windings worked out before, by what they depend on */
     private array $worked = [];
@@ -42,32 +43,45 @@ abstract class CapacitorMotor extends InductionMotor
     }
 
     /** @return list<Field> */
-    protected static function motorFields(): array
+    protected static function motorFields(float $rpm): array
     {
         return [
             Field::number('volts', 'V', 'rated voltage', 24, 600),
-            Field::number('hertz', 'Hz', 'rated frequency', 50, 60, 60),
+            ...self::speedFields($rpm),
             Field::number('fla', 'A', 'full-load (or rated-load) current', 0.05, 200),
             Field::number('lra', 'A', 'locked-rotor current', 0.1, 1200),
             Field::number('run_ohms', 'Ω', 'run winding, cold', 0.01, 2000),
             Field::number('start_ohms', 'Ω', 'start winding, cold', 0.01, 4000),
             Field::number('capacitor_uf', 'µF', 'capacitor it is made for', 0.5, 400),
-            Field::number('turns_ratio', '', 'start to run winding turns', 0.5, 3, 1.25),
+            Field::number('capacitor_volts', 'V', 'what that capacitor is rated for', 165, 660, 440),
+            Field::choice('start_across', 'what the start winding and its capacitor lie across', ['run winding', 'half of it']),
             ...self::loadFields(),
         ];
     }
 
     /** @throws PlateContradiction */
-    public function machine(): TwoWindingMotor
+    public function machine(): RatedMotor
     {
         $p = $this->part;
 
-        return $this->machine ??= TwoWindingMotor::fromPlate(
-            $p->number('volts'), $p->number('hertz'), $p->number('fla'), $p->number('lra'),
-            $p->number('run_ohms'), $p->number('start_ohms'), $this->hasStartSwitch()
-                ? null
-                : $p->number('capacitor_uf') * 1e-6, $p->number('turns_ratio'),
-        );
+        return $this->machine ??= TwoWindingFit::of(new TwoWindingPlate(
+            $p->number('volts'),
+            $p->number('hertz'),
+            $p->number('fla'),
+            $p->number('lra'),
+            $this->plateSlip(),
+            $p->number('run_ohms'),
+            $p->number('start_ohms'),
+            $this->returns(),
+            $this->hasStartSwitch() ? null : $p->number('capacitor_uf') * 1e-6,
+            $p->number('capacitor_volts'),
+        ));
+    }
+
+    /** The share of the run winding between the start winding's return and C. */
+    private function returns(): float
+    {
+        return $this->part->text('start_across') === 'half of it' ? 0.5 : 0.0;
     }
 
     #[\Override]
@@ -99,29 +113,9 @@ abstract class CapacitorMotor extends InductionMotor
     }
 
     #[\Override]
-    public function nextState(string $state, Setting $setting, Voltages $voltages): string
+    protected function isFree(Setting $setting): bool
     {
-        if ($state === Running::TRIPPED) {
-            return $state;
-        }
-        if ($setting->has('seized') || $setting->has('overload-open')) {
-            return Running::STILL;
-        }
-        $machine = $this->machine();
-        if ($state === Running::STILL && $machine->relativeTorque(
-            ...$this->currents($state, $setting, $voltages),
-            slip: 1.0,
-        ) < $this->breakaway()) {
-            return $state;
-        }
-        if ($state === Running::STILL) {
-            return 'running';
-        }
-        if ($setting->has('run-open')) {
-            return Running::STILL;
-        }
-
-        return $this->carrying($state, $setting, $this->torqueCurve($state, $setting, $voltages));
+        return ! $setting->has('seized') && ! $setting->has('overload-open') && ! $setting->has('run-open');
     }
 
     #[\Override]
@@ -158,8 +152,8 @@ abstract class CapacitorMotor extends InductionMotor
         return [...parent::probePairs(), ['S', 'R']];
     }
 
-    /** @return callable(float): float the motor's torque at any slip, its supply and start circuit as they are now */
-    private function torqueCurve(string $state, Setting $setting, Voltages $voltages): callable
+    #[\Override]
+    protected function torqueCurve(string $state, Setting $setting, Voltages $voltages): callable
     {
         $machine = $this->machine();
         [, $aux] = $this->currents($state, $setting, $voltages);
@@ -167,7 +161,7 @@ abstract class CapacitorMotor extends InductionMotor
         $start = $voltages->across($this->hasStartSwitch() ? '@s' : 'S', '@i');
         $series = $setting->has('start-open') || $aux->abs() < 1e-4 * $this->part->number('fla') ? null : $volts->minus($start)->over($aux);
 
-        return static fn (float $slip): float => $machine->torqueFedThrough($volts, $series, $slip);
+        return static fn (float $slip): float => $machine->shareFedThrough($volts, $series, $slip);
     }
 
     /** @return list<float> */
@@ -175,7 +169,7 @@ abstract class CapacitorMotor extends InductionMotor
     {
         $runOpen = $setting->has('run-open');
         $startOpen = $setting->has('start-open');
-        $slip = Running::slip($state, $this->machine()->slip);
+        $slip = $this->slipOf($state);
         $key = ($runOpen ? 'r' : '').($startOpen ? 's' : '').($setting->isDirect() ? 'd' : $slip);
 
         return $this->worked[$key] ??= $this->work($setting->isDirect(), $slip, $runOpen, $startOpen);
@@ -185,19 +179,14 @@ abstract class CapacitorMotor extends InductionMotor
     private function work(bool $direct, float $slip, bool $runOpen, bool $startOpen): array
     {
         if ($direct) {
-            $zero = new Complex(0);
+            $run = new Complex($this->part->number('run_ohms'));
+            $half = $run->scaled($this->returns());
+            $start = (new Complex($this->part->number('start_ohms')))->plus($half);
 
-            return Values::twoPort(
-                new Complex($this->part->number('run_ohms')),
-                $zero,
-                $zero,
-                new Complex($this->part->number('start_ohms')),
-                $runOpen,
-                $startOpen,
-            );
+            return Values::twoPort($run, $half, $half, $start, $runOpen, $startOpen);
         }
 
-        return Values::twoPort(...$this->machine()->impedances($slip), firstOpen: $runOpen, secondOpen: $startOpen);
+        return Values::twoPort(...$this->machine()->motor->impedances($slip), firstOpen: $runOpen, secondOpen: $startOpen);
     }
 
     /** @return array{Complex, Complex} into R and into S, amperes */

@@ -15,7 +15,10 @@ final class CompressorPsc extends CapacitorMotor
     #[\Override]
     public static function definition(): Definition
     {
-        return new Definition('compressor-psc', 'Compressor, permanent split capacitor', ['C', 'S', 'R'], self::motorFields());
+        return new Definition('compressor-psc', 'Compressor, permanent split capacitor', ['C', 'S', 'R'], [
+            ...self::motorFields(3450),
+            ...self::hermeticFields(),
+        ]);
     }
 
     #[\Override]

@@ -15,7 +15,10 @@ final class CompressorThreePhase extends ThreePhaseLoad
     #[\Override]
     public static function definition(): Definition
     {
-        return new Definition('compressor-three-phase', 'Compressor, three phase', ['T1', 'T2', 'T3'], self::motorFields());
+        return new Definition('compressor-three-phase', 'Compressor, three phase', ['T1', 'T2', 'T3'], [
+            ...self::motorFields(3500),
+            ...self::hermeticFields(),
+        ]);
     }
 
     #[\Override]

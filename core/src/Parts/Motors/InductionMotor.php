@@ -8,19 +8,45 @@ use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
 use Levin\Core\Parts\Machines\Load;
 use Levin\Core\Parts\Machines\Running;
+use Levin\Core\Parts\Machines\SynchronousSpeed;
+use Levin\Core\Parts\Pending;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Voltages;
 
 /**
- * What every motor shares that is computed from its torque, on one phase or three: the slip it runs at, what it turns, how it sounds.
- * A fan motor unless its kind says otherwise.
+ * What every motor shares that is computed from its torque, on one phase or three: whether it starts, how long that takes, the slip
+ * it runs at, how long it coasts, what it turns, how it sounds. A fan motor unless its kind says otherwise.
+ *
+ * From standstill it starts when its torque beats what its load asks for there; while it comes up it takes its locked current; once
+ * it turns, its slip is where its torque equals the load's, and when there is no such slip it coasts until it stands.
  */
 abstract class InductionMotor extends Motor
 {
+    /** A slip that differs by less than this factor is taken at once; one that differs by more takes its time. */
+    private const AT_ONCE = 1.5;
+
+    /** With less than this share of its full-load current it has no supply to speak of: it coasts. */
+    private const UNFED = 0.05;
+
     /** Torque needed to break away, as a fraction of rated torque. [practice, no published source] */
     abstract protected function breakaway(): float;
 
+    /** Energy in what turns, at full speed, over rated power, seconds. [practice, no published source] */
+    abstract protected function inertia(): float;
+
     abstract protected function ratedSlip(): float;
+
+    /** Whether it could turn at all, whatever is fed to it. */
+    abstract protected function isFree(Setting $setting): bool;
+
+    /** Whether it stands in a field that turns the wrong way. */
+    protected function isTurnedBack(Voltages $voltages): bool
+    {
+        return false;
+    }
+
+    /** @return callable(float): float its torque at any slip as a share of rated, fed as it is now, the way its state turns */
+    abstract protected function torqueCurve(string $state, Setting $setting, Voltages $voltages): callable;
 
     /** @return list<FaultMode> modes beyond those every such motor has */
     abstract protected function ownFaults(): array;
@@ -38,6 +64,20 @@ abstract class InductionMotor extends Motor
             Field::number('load', '×', 'what it turns, against what it is rated for', 0, 3, 1),
             Field::quantity('load_by', 'the quantity that multiplies its load'),
         ];
+    }
+
+    /** @return list<Field> */
+    protected static function speedFields(float $rpm): array
+    {
+        return [
+            Field::number('hertz', 'Hz', 'rated frequency', 50, 60, 60),
+            Field::number('rpm', 'r/min', 'speed at full load', 300, 3590, $rpm),
+        ];
+    }
+
+    protected function plateSlip(): float
+    {
+        return SynchronousSpeed::slip($this->part->number('rpm'), $this->part->number('hertz'));
     }
 
     /** @return list<FaultMode> */
@@ -58,40 +98,108 @@ abstract class InductionMotor extends Motor
         return $by === '' ? [] : [$by];
     }
 
-    private function load(Setting $setting): Load
+    protected function load(Setting $setting): Load
     {
         $by = $this->part->text('load_by');
-        $share = $this->part->number('load') * ($by === '' ? 1.0 : $setting->quantity($by)) + ($setting->degree('dragging', 0.6, 0.0));
+        $share = $this->part->number('load') * ($by === '' ? 1.0 : $setting->quantity($by)) + $setting->degree('dragging', 0.6, 0.0);
 
-        return new Load($share, $this->loadExponent(), $this->ratedSlip());
+        return new Load($share, $this->loadExponent(), $this->ratedSlip(), $this->breakaway(), $this->inertia());
     }
 
-    /**
-     * The state of a motor that turns: the same while it carries its load, another slip, or stalled.
-     *
-     * @param  callable(float): float  $torque  of the motor at a slip, as a share of rated
-     */
-    protected function carrying(string $state, Setting $setting, callable $torque): string
+    /** What it has to turn while it comes up. */
+    protected function startingLoad(Setting $setting): Load
     {
-        $load = $this->load($setting);
-        $slip = Running::slip($state, $this->ratedSlip());
-        if ($load->isCarriedAt($slip, $torque)) {
+        return $this->load($setting);
+    }
+
+    #[\Override]
+    public function nextState(string $state, Setting $setting, Voltages $voltages): string
+    {
+        if ($state === Running::TRIPPED) {
             return $state;
         }
-        $slip = $load->slipFrom($slip, $torque);
+        if (! $this->isFree($setting)) {
+            return Running::STILL;
+        }
+        if (! Running::is($state)) {
+            $starting = Running::starting($this->isTurnedBack($voltages));
+            $torque = $this->torqueCurve($starting, $setting, $voltages);
 
-        return $slip === null ? Running::STILL : Running::at($slip, Running::isBackwards($state));
+            return $torque(1.0) >= $this->startingLoad($setting)->torqueAt(1.0) ? $starting : Running::STILL;
+        }
+        $slip = $this->slipOf($state);
+        $next = $this->carryingSlip($slip, $setting, $this->torqueCurve($state, $setting, $voltages));
+
+        return $next === null || $next === $slip || self::takesTime($slip, $next)
+            ? $state
+            : Running::at($next, Running::isBackwards($state));
     }
 
-    /** It hums when it stands, is not open on its overload, and takes a good part of its locked current. */
+    #[\Override]
+    public function pending(string $state, Setting $setting, Voltages $voltages): array
+    {
+        if (Running::isStarting($state)) {
+            $torque = $this->torqueCurve($state, $setting, $voltages);
+
+            return [new Pending(Running::rated(Running::isBackwards($state)), $this->startingLoad($setting)->secondsToSpeed($torque))];
+        }
+        if (! Running::is($state)) {
+            return [];
+        }
+        $slip = $this->slipOf($state);
+        $torque = $this->torqueCurve($state, $setting, $voltages);
+        $next = $this->carryingSlip($slip, $setting, $torque);
+        if ($next === null) {
+            return [new Pending(Running::STILL, $this->load($setting)->secondsToStandstill($slip, $torque))];
+        }
+
+        return self::takesTime($slip, $next)
+            ? [new Pending(
+                Running::at($next, Running::isBackwards($state)),
+                $this->load($setting)->secondsBetween($slip, $next, $torque),
+            )]
+            : [];
+    }
+
+    #[\Override]
+    public function told(string $state, string $seen): string
+    {
+        return Running::isStarting($state) ? 'starts' : parent::told($state, $seen);
+    }
+
+    /** It hums when it does not come up, is not open on its overload, and takes a good part of its locked current. */
     #[\Override]
     public function observed(string $state, Setting $setting, Voltages $voltages): string
     {
+        $amps = $state === Running::TRIPPED ? 0.0 : $this->heatingAmps($state, $setting, $voltages);
+
         return match (true) {
+            ! Running::is($state) => $amps > 0.25 * $this->part->number('lra') ? 'hums' : 'silent',
+            $amps < self::UNFED * $this->part->number('fla') => 'silent',
             Running::isBackwards($state) => 'runs backwards',
-            Running::is($state) => 'runs',
-            $state === Running::STILL && $this->heatingAmps($state, $setting, $voltages) > 0.25 * $this->part->number('lra') => 'hums',
-            default => 'silent',
+            default => 'runs',
         };
+    }
+
+    protected function slipOf(string $state): float
+    {
+        return Running::slip($state, $this->ratedSlip());
+    }
+
+    /**
+     * The slip at which a motor that turns carries its load: the same while it does, another, or none.
+     *
+     * @param  callable(float): float  $torque  of the motor at a slip, as a share of rated
+     */
+    private function carryingSlip(float $slip, Setting $setting, callable $torque): ?float
+    {
+        $load = $this->load($setting);
+
+        return $load->isCarriedAt($slip, $torque) ? $slip : $load->slipFrom($slip, $torque);
+    }
+
+    private static function takesTime(float $slip, float $next): bool
+    {
+        return max($slip, $next) > self::AT_ONCE * min($slip, $next);
     }
 }

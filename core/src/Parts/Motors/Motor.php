@@ -41,8 +41,14 @@ abstract class Motor extends Kind
         $overload = $this->overload();
 
         return $state === Running::TRIPPED
-            ? $overload?->open(Running::STILL)
-            : $overload?->closed($this->heatingAmps($state, $setting, $voltages), Running::TRIPPED);
+            ? $overload?->open(Running::STILL, $this->isWet($setting))
+            : $overload?->closed($this->heatingAmps($state, $setting, $voltages), Running::TRIPPED, $this->isWet($setting));
+    }
+
+    /** Whether water runs over its shell. */
+    protected function isWet(Setting $setting): bool
+    {
+        return false;
     }
 
     #[\Override]

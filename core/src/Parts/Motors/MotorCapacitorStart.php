@@ -13,7 +13,7 @@ final class MotorCapacitorStart extends CapacitorMotor
     #[\Override]
     public static function definition(): Definition
     {
-        return new Definition('motor-capacitor-start', 'Motor, capacitor start', ['C', 'S', 'R'], self::motorFields());
+        return new Definition('motor-capacitor-start', 'Motor, capacitor start', ['C', 'S', 'R'], self::motorFields(1725));
     }
 
     #[\Override]
@@ -26,6 +26,12 @@ final class MotorCapacitorStart extends CapacitorMotor
     protected function breakaway(): float
     {
         return 0.3;
+    }
+
+    #[\Override]
+    protected function inertia(): float
+    {
+        return 0.6;
     }
 
     #[\Override]

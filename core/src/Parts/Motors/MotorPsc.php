@@ -13,13 +13,19 @@ final class MotorPsc extends CapacitorMotor
     #[\Override]
     public static function definition(): Definition
     {
-        return new Definition('motor-psc', 'Fan motor, permanent split capacitor', ['C', 'S', 'R'], self::motorFields());
+        return new Definition('motor-psc', 'Fan motor, permanent split capacitor', ['C', 'S', 'R'], self::motorFields(1075));
     }
 
     #[\Override]
     protected function breakaway(): float
     {
         return 0.05;
+    }
+
+    #[\Override]
+    protected function inertia(): float
+    {
+        return 1.0;
     }
 
     #[\Override]

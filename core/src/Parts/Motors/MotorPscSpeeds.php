@@ -26,7 +26,7 @@ final class MotorPscSpeeds extends CapacitorMotor
     public static function definition(): Definition
     {
         return new Definition('motor-psc-speeds', 'Blower motor, permanent split capacitor, speed taps', ['C', 'S', 'R', 'MED', 'LO'], [
-            ...self::motorFields(),
+            ...self::motorFields(1075),
             Field::number('tap_ohms', 'Ω', 'winding between one tap and the next, cold', 0.1, 500, 3),
             Field::number('tap_reactance', 'Ω', 'its reactance', 0.1, 1000, 14),
         ], optional: ['MED', 'LO']);
@@ -64,6 +64,12 @@ final class MotorPscSpeeds extends CapacitorMotor
     protected function breakaway(): float
     {
         return 0.02;
+    }
+
+    #[\Override]
+    protected function inertia(): float
+    {
+        return 1.2;
     }
 
     #[\Override]

@@ -16,7 +16,7 @@ final class MotorThreePhase extends ThreePhaseLoad
     public static function definition(): Definition
     {
         return new Definition('motor-three-phase', 'Fan motor, three phase', ['T1', 'T2', 'T3'], [
-            ...self::motorFields(),
+            ...self::motorFields(1746),
             Field::choice('overload', 'where its overload is', ['inside', 'outside']),
         ]);
     }
@@ -25,6 +25,12 @@ final class MotorThreePhase extends ThreePhaseLoad
     protected function breakaway(): float
     {
         return 0.15;
+    }
+
+    #[\Override]
+    protected function inertia(): float
+    {
+        return 1.5;
     }
 
     #[\Override]

@@ -33,15 +33,15 @@ abstract class ThreePhaseLoad extends InductionMotor
     private array $worked = [];
 
     /** @return list<Field> */
-    protected static function motorFields(): array
+    protected static function motorFields(float $rpm): array
     {
         return [
             Field::number('volts', 'V', 'rated voltage, line to line', 100, 720),
+            ...self::speedFields($rpm),
             Field::number('fla', 'A', 'full-load (or rated-load) current', 0.1, 600),
             Field::number('lra', 'A', 'locked-rotor current', 0.2, 4000),
             Field::number('power_factor', '', 'at full load', 0.3, 0.97, 0.85),
             Field::number('winding_ohms', 'Ω', 'between two leads, cold', 0.005, 500),
-            Field::number('slip', '', 'at full load: 0.03 is 1746 rpm of 1800', 0.005, 0.15, 0.03),
             ...self::loadFields(),
         ];
     }
@@ -56,7 +56,7 @@ abstract class ThreePhaseLoad extends InductionMotor
             $p->number('lra'),
             $p->number('power_factor'),
             $p->number('winding_ohms'),
-            $p->number('slip'),
+            $this->plateSlip(),
         );
     }
 
@@ -90,26 +90,30 @@ abstract class ThreePhaseLoad extends InductionMotor
     }
 
     #[\Override]
-    public function nextState(string $state, Setting $setting, Voltages $voltages): string
+    protected function isFree(Setting $setting): bool
     {
-        if ($state === Running::TRIPPED) {
-            return $state;
-        }
-        if ($setting->has('seized') || $setting->has('overload-open')) {
-            return Running::STILL;
-        }
-        [$positive, $negative] = array_map(static fn (Complex $v): float => $v->abs(), $this->sequenceVolts($voltages));
-        $backwards = Running::is($state) ? Running::isBackwards($state) : $negative > $positive;
-        [$with, $against] = $backwards ? [$negative, $positive] : [$positive, $negative];
-        $machine = $this->machine();
-        if ($state === Running::STILL) {
-            return $machine->relativeTorque($with, $against, 1.0) < $this->breakaway()
-                ? $state
-                : ($backwards ? Running::at($machine->slip, true) : 'running');
-        }
+        return ! $setting->has('seized') && ! $setting->has('overload-open');
+    }
 
-        // once it turns, the leads' own voltages hold: a running motor regenerates the leg it has lost
-        return $this->carrying($state, $setting, static fn (float $s): float => $machine->relativeTorque($with, $against, $s));
+    #[\Override]
+    protected function isTurnedBack(Voltages $voltages): bool
+    {
+        [$positive, $negative] = $this->sequenceVolts($voltages);
+
+        return $negative > $positive;
+    }
+
+    /** Once it turns, the leads' own voltages hold: a running motor regenerates the leg it has lost. */
+    #[\Override]
+    protected function torqueCurve(string $state, Setting $setting, Voltages $voltages): callable
+    {
+        [$with, $against] = $this->sequenceVolts($voltages);
+        if (Running::isBackwards($state)) {
+            [$with, $against] = [$against, $with];
+        }
+        $machine = $this->machine();
+
+        return static fn (float $slip): float => $machine->relativeTorque($with, $against, $slip);
     }
 
     #[\Override]
@@ -162,17 +166,19 @@ abstract class ThreePhaseLoad extends InductionMotor
             return ThreePhaseMotor::admittances($y, $y);
         }
         $backwards = Running::isBackwards($state);
-        $slip = Running::slip($state, $this->machine()->slip);
+        $slip = $this->slipOf($state);
         $with = $this->machine()->impedance($slip)->inverse();
         $against = $this->machine()->impedance(2 - $slip)->inverse();
 
         return $backwards ? ThreePhaseMotor::admittances($against, $with) : ThreePhaseMotor::admittances($with, $against);
     }
 
-    /** @return array{Complex, Complex} */
+    /** @return array{float, float} positive and negative */
     private function sequenceVolts(Voltages $voltages): array
     {
-        return ThreePhaseMotor::sequences($voltages->across('@1', '@3'), $voltages->across('@2', '@3'));
+        [$positive, $negative] = ThreePhaseMotor::sequences($voltages->across('@1', '@3'), $voltages->across('@2', '@3'));
+
+        return [$positive->abs(), $negative->abs()];
     }
 
     #[\Override]

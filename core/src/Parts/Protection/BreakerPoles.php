@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Parts\Protection;
 
 use Levin\Core\Parts\Drift;
+use Levin\Core\Parts\Drifts\Warming;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
@@ -72,7 +73,7 @@ abstract class BreakerPoles extends PoleSwitch
         }
         $rating = $this->part->number('amps') * $setting->degree('weak', 0.6, 1.0);
 
-        return Drift::warmingTo(($this->amps($state, $setting, $voltages) / ($rating * self::HOLDS)) ** 2, self::LAG, 1.0, 'tripped');
+        return new Warming(($this->amps($state, $setting, $voltages) / ($rating * self::HOLDS)) ** 2, self::LAG, 'tripped');
     }
 
     #[\Override]

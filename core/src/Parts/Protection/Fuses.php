@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Parts\Protection;
 
 use Levin\Core\Parts\Drift;
+use Levin\Core\Parts\Drifts\Warming;
 use Levin\Core\Parts\Field;
 use Levin\Core\Parts\Kind;
 
@@ -39,10 +40,9 @@ abstract class Fuses extends Kind
 
     protected function melting(float $amps, string $next): Drift
     {
-        return Drift::warmingTo(
+        return new Warming(
             ($amps / ($this->part->number('amps') * self::HOLDS)) ** 2,
             self::LAG[$this->part->text('curve')],
-            1.0,
             $next,
             startsOver: true,
         );

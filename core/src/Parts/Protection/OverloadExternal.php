@@ -52,7 +52,7 @@ final class OverloadExternal extends Kind
     #[\Override]
     public function drift(string $state, Setting $setting, Voltages $voltages): Drift
     {
-        $overload = Overload::inFanMotor($this->part->number('amps'));
+        $overload = Overload::onShell($this->part->number('amps'));
 
         return $state === 'closed'
             ? $overload->closed($voltages->across('1', '2')->abs() / Values::CLOSED_OHMS, 'open')

@@ -6,6 +6,7 @@ namespace Levin\Core\Parts\Relays;
 
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\Drift;
+use Levin\Core\Parts\Drifts\Counting;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
@@ -93,8 +94,8 @@ final class DefrostTimer extends Kind
 
         // one clock for both, in seconds round the dial: a defrost that ends early waits for the rest of its time
         return $state === 'defrosting'
-            ? Drift::counting(60 * $this->part->number('longest'), $this->afterDefrost())
-            : Drift::counting(3600 * $this->part->number('every'), 'defrosting');
+            ? new Counting(60 * $this->part->number('longest'), $this->afterDefrost())
+            : new Counting(3600 * $this->part->number('every'), 'defrosting');
     }
 
     #[\Override]

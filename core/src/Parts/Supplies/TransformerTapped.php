@@ -6,6 +6,7 @@ namespace Levin\Core\Parts\Supplies;
 
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\Drift;
+use Levin\Core\Parts\Drifts\Warming;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
@@ -119,7 +120,7 @@ final class TransformerTapped extends Transformers
         }
         $now = $voltages->across('@x', 'X1')->abs() * self::breaker($state, $setting)[0];
 
-        return Drift::warmingTo(($now / (1.15 * $amps)) ** 2, self::BREAKER_LAG, 1.0, 'tripped');
+        return new Warming(($now / (1.15 * $amps)) ** 2, self::BREAKER_LAG, 'tripped');
     }
 
     #[\Override]
