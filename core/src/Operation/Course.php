@@ -9,7 +9,9 @@ use Levin\Core\Circuit\Lag;
 use Levin\Core\Network\Factorisation;
 use Levin\Core\Parts\Component;
 use Levin\Core\Parts\Drift;
+use Levin\Core\Parts\Fault;
 use Levin\Core\Parts\Faults;
+use Levin\Core\Parts\InjectedFault;
 use Levin\Core\Parts\Level;
 use Levin\Core\Parts\Pending;
 use Levin\Core\Parts\Setting;
@@ -34,6 +36,12 @@ final class Course
     /** @var array<string, Level> of the parts that have one */
     private array $levels = [];
 
+    /** @var array<string, Level> how far the parts are on their way to burning out */
+    private array $worn = [];
+
+    /** What has burnt out since it began, beside the faults it was given. */
+    private Faults $burnt;
+
     private readonly Timers $timers;
 
     private readonly Quantities $quantities;
@@ -51,6 +59,12 @@ final class Course
 
     private float $period = 0.0;
 
+    /** @var list<array{string, Pending}> as of the last rest */
+    private array $pending = [];
+
+    /** @var array<string, Setting> of each part, for as long as conditions and faults stay as they are */
+    private array $settings = [];
+
     private int $rounds = 0;
 
     /** @var array<int, float>|null direct voltages, when asked for since the last solve */
@@ -64,6 +78,7 @@ final class Course
         private Faults $faults,
         array $states,
     ) {
+        $this->burnt = Faults::none();
         $this->timers = new Timers;
         $this->quantities = new Quantities($model);
         $this->states = [...$model->initialStates(), ...$states];
@@ -108,7 +123,7 @@ final class Course
     {
         $seen = $visited = [];
         while (true) {
-            [$at, $id, $next] = $this->timers->next($this->pendings());
+            [$at, $id, $next] = $this->timers->next($this->pending);
             if ($at > $patience) {
                 return;
             }
@@ -138,21 +153,34 @@ final class Course
         [$at, $id, $next] = $this->timers->next($this->pendings());
         [$drifts, $moving] = [$this->drifts(), $this->quantities->moving($this->conditions, $this->observed(...))];
         $left = null;
+        $wears = $this->wears();
+        $burns = false;
         foreach ($drifts as $part => $drift) {
             $reached = $this->time + $drift->reaches($this->levels[$part] ?? new Level);
             if ($reached < $at) {
                 [$at, $id, $next, $left] = [$reached, $part, $drift->next, $drift];
             }
         }
+        foreach ($wears as $part => $wear) {
+            $reached = $this->time + $wear->reaches($this->worn[$part] ?? new Level);
+            if ($reached < $at) {
+                [$at, $id, $next, $left, $burns] = [$reached, $part, $wear->next, null, true];
+            }
+        }
         $mark = $this->quantities->next($moving, $this->conditions);
         $marked = $this->time + $mark->after < $at;
         $at = min($at, $this->time + $mark->after);
-        $this->pass(min($at, $until) - $this->time, $drifts, $moving);
+        $this->pass(min($at, $until) - $this->time, $drifts, $wears, $moving);
         if ($at > $until) {
             return false;
         }
         if ($marked) {
             $this->set($mark->numbers);
+
+            return true;
+        }
+        if ($burns) {
+            $this->burn($id, $next);
 
             return true;
         }
@@ -177,10 +205,18 @@ final class Course
         $this->rebuild();
     }
 
-    /** Faults come and go: an intermittent, or a repair. */
-    public function fail(Faults $faults): void
+    /** What has burnt out since it began. */
+    public function burnt(): Faults
     {
-        $this->faults = $faults;
+        return $this->burnt;
+    }
+
+    /** Faults come and go: an intermittent, or a repair. What has burnt out stays so until it is mended. */
+    public function fail(Faults $faults, Fault ...$mended): void
+    {
+        $this->burnt = $this->burnt->without(...$mended);
+        $this->faults = $faults->with(...$this->burnt->all);
+        $this->settings = [];
         $this->rebuild();
     }
 
@@ -190,6 +226,13 @@ final class Course
         $this->states[$part] = $state;
         unset($this->levels[$part]);
         $this->rebuild();
+    }
+
+    private function burn(string $id, string $mode): void
+    {
+        unset($this->worn[$id]);
+        $this->burnt = $this->burnt->with(new InjectedFault($this->model->faults->find("$id:$mode")));
+        $this->fail($this->faults);
     }
 
     private function rebuild(): void
@@ -253,7 +296,8 @@ final class Course
             $this->refresh($moved);
         }
         $this->rounds += $round;
-        $this->timers->keep($this->pendings(), $this->time);
+        $this->pending = $this->pendings();
+        $this->timers->keep($this->pending, $this->time);
     }
 
     /** @return array<string, string> the states that follow from the voltages now */
@@ -281,15 +325,19 @@ final class Course
      * Levels and slow quantities move on.
      *
      * @param  array<string, Drift>  $drifts
+     * @param  array<string, Drift>  $wears
      * @param  array<string, Lag>  $moving
      */
-    private function pass(float $seconds, array $drifts, array $moving): void
+    private function pass(float $seconds, array $drifts, array $wears, array $moving): void
     {
         if ($seconds <= 0.0) {
             return;
         }
         foreach ($drifts as $id => $drift) {
             $this->levels[$id] = $drift->after($this->levels[$id] ?? new Level, $seconds);
+        }
+        foreach ($wears as $id => $wear) {
+            $this->worn[$id] = $wear->after($this->worn[$id] ?? new Level, $seconds);
         }
         $this->conditions = $this->conditions->withNumbers($this->quantities->after($moving, $this->conditions, $seconds));
         $this->time += $seconds;
@@ -309,6 +357,23 @@ final class Course
         }
 
         return $drifts;
+    }
+
+    /** @return array<string, Drift> of the parts that have not failed that way already */
+    private function wears(): array
+    {
+        $wears = [];
+        foreach ($this->model->parts as $id => $component) {
+            $setting = $this->setting($id);
+            $wear = $this->conditions->hasRemoved($id)
+                ? null
+                : $component->wear($this->states[$id] ?? '', $setting, $this->voltagesOf($component));
+            if ($wear !== null && ! $setting->has($wear->next)) {
+                $wears[$id] = $wear;
+            }
+        }
+
+        return $wears;
     }
 
     /** @return list<array{string, Pending}> */
@@ -332,7 +397,11 @@ final class Course
 
     private function setting(string $id): Setting
     {
-        return new Setting($this->conditions, $this->faults->in($id), $this->model->omega);
+        $setting = $this->settings[$id] ?? null;
+
+        return $setting?->conditions === $this->conditions
+            ? $setting
+            : $this->settings[$id] = new Setting($this->conditions, $this->faults->in($id), $this->model->omega);
     }
 
     private function voltagesOf(Component $component): PartVoltages

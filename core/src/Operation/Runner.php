@@ -83,7 +83,7 @@ final class Runner
             while (! $moved && $deeds !== [] && $deeds[0][0]->at <= $course->time()) {
                 [$deed, $comes, $goes] = array_shift($deeds);
                 $own = $own->with(...$comes->all)->without(...$goes);
-                $this->do($course, $deed, $own);
+                $this->do($course, $deed, $own, $goes);
                 array_push($done, ...$deed->words());
             }
             foreach ($moved ? [] : $draws as $i => $at) {
@@ -93,7 +93,7 @@ final class Runner
                 }
             }
             $faults = $own->with(...$this->intermittent($course, $there));
-            if (! $faults->equals($course->faults())) {
+            if (! $faults->with(...$course->burnt()->all)->equals($course->faults())) {
                 $course->fail($faults);
             }
             $now = $this->seen($course);
@@ -113,8 +113,11 @@ final class Runner
         return new Run($happenings, $course->settled(), false, $this->round($happenings));
     }
 
-    /** @param  Faults  $faults  in force from here on */
-    private function do(Course $course, Deed $deed, Faults $faults): void
+    /**
+     * @param  Faults  $faults  in force from here on
+     * @param  list<Fault>  $mended
+     */
+    private function do(Course $course, Deed $deed, Faults $faults, array $mended): void
     {
         $conditions = $course->conditions();
         foreach ($deed->set as $setting) {
@@ -125,8 +128,8 @@ final class Runner
         $conditions = $conditions->lifting(array_map($wire, $deed->lift))->landing(array_map($wire, $deed->land))
             ->removing(array_map($part, $deed->remove))->restoring(array_map($part, $deed->restore));
         $course->change($conditions);
-        if (! $faults->equals($course->faults())) {
-            $course->fail($faults);
+        if ($mended !== [] || ! $faults->with(...$course->burnt()->all)->equals($course->faults())) {
+            $course->fail($faults, ...$mended);
         }
         foreach ($deed->reset as $id) {
             $component = $this->model->parts[$part($id)];
@@ -166,6 +169,10 @@ final class Runner
         $seen = [];
         foreach ($this->model->parts as $id => $component) {
             $seen[$id] = $component->told($states[$id] ?? '', $component->observables() === [] ? '' : $course->observed((string) $id));
+        }
+
+        foreach ($course->burnt()->all as $burnt) {
+            $seen[$burnt->fault->target] = "burnt out: {$burnt->fault->mode->label}";
         }
 
         return array_filter($seen, static fn (string $s): bool => $s !== '');

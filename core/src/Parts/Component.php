@@ -73,6 +73,15 @@ abstract class Component
         return null;
     }
 
+    /**
+     * How it wears out as it is used now, null for a part that lasts: what warms, and in place of a next state the id of the
+     * failure mode that is left when it has burnt out.
+     */
+    public function wear(string $state, Setting $setting, Voltages $voltages): ?Drift
+    {
+        return null;
+    }
+
     /** The state after someone has pressed its button, closed its handle or replaced its fuse; the same when there is no such thing. */
     public function afterReset(string $state): string
     {

@@ -55,7 +55,7 @@ final class ControlBoard extends Kind
             Element::between($program->from, $program->to, Values::ohms($this->part->number('volts') ** 2 / $this->part->number('va'))),
         ];
         foreach ($program->inputs as $input) {
-            $elements[] = $input->element($setting, $name !== Program::OFF);
+            array_push($elements, ...$input->elements($setting, $name !== Program::OFF));
         }
         foreach ($program->outputs as $output) {
             $closed = (in_array($output->name, $on, true) !== $output->normallyClosed) && ! $setting->has("$output->name-open");

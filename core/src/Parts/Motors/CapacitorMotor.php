@@ -215,4 +215,10 @@ abstract class CapacitorMotor extends InductionMotor
 
         return $run->plus($aux)->abs();
     }
+
+    #[\Override]
+    protected function burntMode(): string
+    {
+        return 'run-open';
+    }
 }

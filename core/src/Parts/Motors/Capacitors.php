@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Parts\Motors;
 
 use Levin\Core\Network\Complex;
+use Levin\Core\Parts\Drift;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Kind;
@@ -12,8 +13,9 @@ use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
 use Levin\Core\Parts\Values;
+use Levin\Core\Parts\Voltages;
 
-/** What oil-filled film run capacitors share. A weak section keeps 60 % of its marked value. [practice, no published source] */
+/** What motor capacitors share, run and start. A weak section keeps 60 % of its marked value. [practice, no published source] */
 abstract class Capacitors extends Kind
 {
     private const WEAK = 0.6;
@@ -32,6 +34,23 @@ abstract class Capacitors extends Kind
         }
 
         return $elements;
+    }
+
+    /** How long a section lasts on so many times its rated volts. */
+    abstract protected function lasts(float $times, string $mode): Drift;
+
+    /** The section that is overloaded most. */
+    #[\Override]
+    public function wear(string $state, Setting $setting, Voltages $voltages): ?Drift
+    {
+        $over = [];
+        foreach ($this->sections() as $name => [$a, $b]) {
+            if (! $setting->has("$name-open") && ! $setting->has("$name-shorted")) {
+                $over[$name] = $voltages->across($a, $b)->abs() / $this->part->number('volts');
+            }
+        }
+
+        return $over === [] ? null : $this->lasts(max($over), array_search(max($over), $over, true).'-open');
     }
 
     #[\Override]

@@ -29,6 +29,9 @@ abstract class EcmBlower extends Kind
 
     private const INPUT_OHMS = 2400.0;
 
+    /** Its wheel stands this long after its module has let go, seconds. [practice, no published source] */
+    private const COASTS = 4.0;
+
     /** @return non-empty-list<string> speed terminals from the lowest to the highest */
     abstract protected static function speeds(): array;
 
@@ -42,6 +45,7 @@ abstract class EcmBlower extends Kind
             Field::number('volts', 'V', 'rated line voltage', 100, 300),
             Field::number('watts', 'W', 'at the highest speed', 50, 2000),
             Field::number('start_delay', 's', 'from speed signal to turning', 0.5, 60, 3),
+            Field::number('off_delay', 's', 'from speed signal gone to stopping', 0, 300, 0),
             Field::quantity('restriction', 'resistance of the ducts, 1 as designed'),
         ];
     }
@@ -84,25 +88,39 @@ abstract class EcmBlower extends Kind
         return 'still';
     }
 
-    /** States: still, starting, or `runs` and the speed terminal that leads. */
+    /** States: still, starting, or `runs` and the speed terminal that leads, or led until its signal or its power went. */
     #[\Override]
     public function nextState(string $state, Setting $setting, Voltages $voltages): string
     {
         $lead = $this->leading($voltages);
-        $able = $voltages->across('L1', 'L2')->abs() > 0.75 * $this->part->number('volts')
-            && ! $setting->has('module-dead') && ! $setting->has('winding-open') && ! $setting->has('seized');
+        $runs = str_starts_with($state, 'runs');
 
         return match (true) {
-            $lead === null || ! $able => 'still',
-            str_starts_with($state, 'runs') => "runs $lead",
-            default => 'starting',
+            $setting->has('seized') => 'still',
+            $lead !== null && $this->isAble($setting, $voltages) => $runs ? "runs $lead" : 'starting',
+            default => $runs ? $state : 'still',
         };
     }
 
     #[\Override]
     public function pending(string $state, Setting $setting, Voltages $voltages): array
     {
-        return $state === 'starting' ? [new Pending('runs '.$this->leading($voltages), $this->part->number('start_delay'))] : [];
+        $lead = $this->leading($voltages);
+        $able = $this->isAble($setting, $voltages);
+        $coasts = self::COASTS + ($able ? $this->part->number('off_delay') : 0.0);
+
+        return match (true) {
+            $state === 'starting' => [new Pending("runs $lead", $this->part->number('start_delay'))],
+            $state !== 'still' && ($lead === null || ! $able) => [new Pending('still', $coasts)],
+            default => [],
+        };
+    }
+
+    private function isAble(Setting $setting, Voltages $voltages): bool
+    {
+        return $voltages->across('L1', 'L2')->abs() > 0.75 * $this->part->number('volts')
+            && ! $setting->has('module-dead') && ! $setting->has('module-open')
+            && ! $setting->has('winding-open') && ! $setting->has('seized');
     }
 
     #[\Override]
@@ -122,7 +140,7 @@ abstract class EcmBlower extends Kind
     #[\Override]
     public function observed(string $state, Setting $setting, Voltages $voltages): string
     {
-        return str_starts_with($state, 'runs') ? 'runs' : 'still';
+        return str_starts_with($state, 'runs') && $this->isAble($setting, $voltages) ? 'runs' : 'still';
     }
 
     #[\Override]

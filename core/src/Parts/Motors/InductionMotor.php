@@ -25,6 +25,9 @@ abstract class InductionMotor extends Motor
     /** A slip that differs by less than this factor is taken at once; one that differs by more takes its time. */
     private const AT_ONCE = 1.5;
 
+    /** A rotor that has lost its torque while it came up stands again after so many seconds. [practice, no published source] */
+    private const GIVES_UP = 0.3;
+
     /** With less than this share of its full-load current it has no supply to speak of: it coasts. */
     private const UNFED = 0.05;
 
@@ -121,11 +124,13 @@ abstract class InductionMotor extends Motor
         if (! $this->isFree($setting)) {
             return Running::STILL;
         }
-        if (! Running::is($state)) {
+        if ($state === Running::STILL) {
             $starting = Running::starting($this->isTurnedBack($voltages));
-            $torque = $this->torqueCurve($starting, $setting, $voltages);
 
-            return $torque(1.0) >= $this->startingLoad($setting)->torqueAt(1.0) ? $starting : Running::STILL;
+            return $this->comesUp($starting, $setting, $voltages) ? $starting : $state;
+        }
+        if (! Running::is($state)) {
+            return $state;
         }
         $slip = $this->slipOf($state);
         $next = $this->carryingSlip($slip, $setting, $this->torqueCurve($state, $setting, $voltages));
@@ -139,9 +144,12 @@ abstract class InductionMotor extends Motor
     public function pending(string $state, Setting $setting, Voltages $voltages): array
     {
         if (Running::isStarting($state)) {
-            $torque = $this->torqueCurve($state, $setting, $voltages);
-
-            return [new Pending(Running::rated(Running::isBackwards($state)), $this->startingLoad($setting)->secondsToSpeed($torque))];
+            return [$this->comesUp($state, $setting, $voltages)
+                ? new Pending(
+                    Running::rated(Running::isBackwards($state)),
+                    $this->startingLoad($setting)->secondsToSpeed($this->torqueCurve($state, $setting, $voltages)),
+                )
+                : new Pending(Running::STILL, self::GIVES_UP)];
         }
         if (! Running::is($state)) {
             return [];
@@ -179,6 +187,11 @@ abstract class InductionMotor extends Motor
             Running::isBackwards($state) => 'runs backwards',
             default => 'runs',
         };
+    }
+
+    private function comesUp(string $state, Setting $setting, Voltages $voltages): bool
+    {
+        return $this->torqueCurve($state, $setting, $voltages)(1.0) >= $this->startingLoad($setting)->torqueAt(1.0);
     }
 
     protected function slipOf(string $state): float

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Parts\Motors;
 
 use Levin\Core\Parts\Drift;
+use Levin\Core\Parts\Drifts\Endurance;
 use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Machines\Overload;
 use Levin\Core\Parts\Machines\Running;
@@ -43,6 +44,18 @@ abstract class Motor extends Kind
         return $state === Running::TRIPPED
             ? $overload?->open(Running::STILL, $this->isWet($setting))
             : $overload?->closed($this->heatingAmps($state, $setting, $voltages), Running::TRIPPED, $this->isWet($setting));
+    }
+
+    /** What fails when its windings burn: a mode of its own. */
+    abstract protected function burntMode(): string;
+
+    /** With no overload inside, and none outside that opens, its windings burn. */
+    #[\Override]
+    public function wear(string $state, Setting $setting, Voltages $voltages): ?Drift
+    {
+        return $this->overload() === null
+            ? Endurance::ofWinding($this->heatingAmps($state, $setting, $voltages) / $this->part->number('fla'), $this->burntMode())
+            : null;
     }
 
     /** Whether water runs over its shell. */

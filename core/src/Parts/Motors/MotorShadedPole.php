@@ -108,4 +108,10 @@ final class MotorShadedPole extends Motor
     {
         return [new Symbol(SymbolShape::Motor, '1', '2')];
     }
+
+    #[\Override]
+    protected function burntMode(): string
+    {
+        return 'open';
+    }
 }

@@ -198,4 +198,10 @@ abstract class ThreePhaseLoad extends InductionMotor
 
         return $most;
     }
+
+    #[\Override]
+    protected function burntMode(): string
+    {
+        return 'winding1-open';
+    }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Levin\Core\Parts\Relays;
 
 use Levin\Core\Network\Complex;
+use Levin\Core\Parts\Drift;
+use Levin\Core\Parts\Drifts\Endurance;
 use Levin\Core\Parts\Field;
 use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Setting;
@@ -91,6 +93,16 @@ abstract class CoilAndContacts extends Kind
     private function share(Voltages $voltages): float
     {
         return $voltages->across(...$this->coil())->abs() / $this->part->number('coil_volts');
+    }
+
+    /** A coil on the wrong voltage, or on its own with an armature that does not come in, burns out. */
+    #[\Override]
+    public function wear(string $state, Setting $setting, Voltages $voltages): ?Drift
+    {
+        [$g, $b] = $this->coilStamp($state, $setting);
+        $amps = $voltages->across(...$this->coil())->abs() * hypot($g, $b);
+
+        return Endurance::ofCoil($amps / ($this->part->number('sealed_va') / $this->part->number('coil_volts')), 'coil-open');
     }
 
     /** @return list<float> the coil's stamp */

@@ -12,9 +12,9 @@ use Levin\Core\Parts\Voltages;
 /**
  * One thing a board senses between two of its terminals.
  *
- * Three forms: a.c. volts across a load of `ohms`; d.c. volts across a sensor that the board feeds from `dc` volts through
- * `ohms`; a flame probe that the board feeds from `probe` volts a.c. through `ohms` and whose current it senses, in amperes
- * (the rectified current is taken to be the r.m.s. current); or the amperes through a sensor of `ohms` when `amps` is set.
+ * Four forms: a.c. volts across a load of `ohms`; d.c. volts across a sensor that the board feeds from `dc` volts through
+ * `ohms`; a flame rod that is fed a.c. through `ohms` from the terminal `fed_from`, and whose direct current to the board's
+ * return is sensed, in amperes: only a flame rectifies; or the amperes through a sensor of `ohms` when `amps` is set.
  */
 final readonly class Input
 {
@@ -23,6 +23,7 @@ final readonly class Input
         public string $from,
         public string $to,
         private string $form,
+        public string $fedFrom,
         private float $volts,
         private float $ohms,
         private float $above,
@@ -36,45 +37,44 @@ final readonly class Input
         $number = static fn (string $key, float $default): float => is_numeric($data[$key] ?? null) ? (float) $data[$key] : $default;
         $form = match (true) {
             isset($data['dc']) => 'dc',
-            isset($data['probe']) => 'probe',
+            isset($data['fed_from']) => 'flame',
             ($data['amps'] ?? false) === true => 'amps',
             default => 'volts',
         };
-        [$from, $to] = [$data['from'] ?? '', $data['to'] ?? ''];
+        $text = static fn (string $key): string => is_string($data[$key] ?? null) ? $data[$key] : '';
 
         return new self(
-            $name, is_string($from) ? $from : '', is_string($to) ? $to : '', $form, $number($form, 0.0),
-            $number('ohms', ['dc' => 10000.0, 'probe' => 2e6, 'amps' => 2e-3, 'volts' => 3300.0][$form]),
+            $name, $text('from'), $text('to'), $form, $text('fed_from'), $number('dc', 0.0), $number('ohms', ['dc' => 10000.0, 'flame' => 2e6, 'amps' => 2e-3, 'volts' => 3300.0][$form]),
             $number('above', -INF), $number('below', INF),
         );
     }
 
-    public function element(Setting $setting, bool $powered): Element
+    /** @return list<Element> */
+    public function elements(Setting $setting, bool $powered): array
     {
-        if (! $this->feeds()) {
-            return Element::between($this->from, $this->to, Values::ohms($this->ohms));
+        $ohms = Values::ohms($this->ohms);
+        if ($this->form === 'flame') {
+            return [
+                Element::between($this->fedFrom, $this->from, $setting->isDirect() ? Values::OPEN : $ohms),
+                Element::between($this->from, $this->to, $setting->isDirect() ? $ohms : Values::OPEN),
+            ];
         }
-        $y = 1 / $this->ohms;
-        $on = $powered && $setting->sources && $setting->isDirect() === ($this->form === 'dc');
+        if ($this->form !== 'dc') {
+            return [Element::between($this->from, $this->to, $ohms)];
+        }
+        $on = $powered && $setting->sources && $setting->isDirect();
 
-        return Element::source($this->from, $this->to, [$y, 0.0, $on ? $y * $this->volts : 0.0, 0.0]);
+        return [Element::source($this->from, $this->to, [...$ohms, $on ? $ohms[0] * $this->volts : 0.0, 0.0])];
     }
 
     public function isSensed(Voltages $voltages): bool
     {
         $value = match ($this->form) {
             'dc' => $voltages->direct($this->from, $this->to),
-            // what flows out of the probe: the drop in the board's own resistance
-            'probe' => abs($this->volts - $voltages->across($this->from, $this->to)->re) / $this->ohms,
+            'flame' => abs($voltages->direct($this->from, $this->to)) / $this->ohms,
             'amps' => $voltages->across($this->from, $this->to)->abs() / $this->ohms,
             default => $voltages->across($this->from, $this->to)->abs(),
         };
 
         return $value > $this->above && $value < $this->below;
-    }
-
-    private function feeds(): bool
-    {
-        return $this->form === 'dc' || $this->form === 'probe';
-    }
-}
+    }}

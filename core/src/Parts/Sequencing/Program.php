@@ -122,6 +122,11 @@ final readonly class Program
             $terminal($pair->from, "\"$name\"");
             $terminal($pair->to, "\"$name\"");
         }
+        foreach ($this->inputs as $name => $input) {
+            if ($input->fedFrom !== '') {
+                $terminal($input->fedFrom, "\"$name\"");
+            }
+        }
         if (isset($this->steps[self::OFF])) {
             throw BadProgram::stepCalledOff();
         }

@@ -12,6 +12,7 @@ use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
 use Levin\Core\Parts\Values;
+use Levin\Core\Parts\Voltages;
 
 /**
  * A control transformer: winding resistances, a magnetizing branch, an ideal ratio between.
@@ -49,6 +50,15 @@ final class ControlTransformer extends Transformers
     public function symbols(): array
     {
         return [new Symbol(SymbolShape::Primary, 'H1', 'H2', 'primary'), new Symbol(SymbolShape::Secondary, 'X1', 'X2', 'secondary')];
+    }
+
+    #[\Override]
+    protected function secondaryAmps(string $state, Setting $setting, Voltages $voltages): float
+    {
+        $y = $this->windings($setting);
+
+        return (new Complex($y[4], $y[5]))->times($voltages->across('H1', 'H2'))
+            ->plus((new Complex($y[6], $y[7]))->times($voltages->across('X1', 'X2')))->abs();
     }
 
     /** @return list<float> */

@@ -72,11 +72,10 @@ final class TransformerTapped extends Transformers
         $top = max($taps);
         $core = $this->core($top)->inverse();
         $highest = (string) array_key_last($taps);
-        $secondary = $this->winding($setting, 'secondary', $p->number('secondary_ohms'), $p->number('open_circuit_volts') / $top);
         $elements = [
             Element::between('@core', '#earth', $setting->isDirect() ? [1.0, 0.0] : [$core->re, $core->im]),
             Element::between('@x', 'X1', self::breaker($state, $setting)),
-            Element::coupled('@x', 'X2', '@core', '#earth', $secondary),
+            Element::coupled('@x', 'X2', '@core', '#earth', $this->secondary($setting)),
             Element::between('@x', 'X2', Values::short($setting->has('secondary-shorted'))),
             Element::between('H1', $highest, Values::short($setting->has('primary-shorted'))),
             Element::between('H1', '#case', Values::insulation($setting, Values::TRANSFORMER_FARADS)),
@@ -170,6 +169,27 @@ final class TransformerTapped extends Transformers
         }
 
         return $symbols;
+    }
+
+    #[\Override]
+    protected function secondaryAmps(string $state, Setting $setting, Voltages $voltages): float
+    {
+        $y = $this->secondary($setting);
+
+        return $voltages->across('@x', 'X2')->scaled($y[0])->plus($voltages->across('@core', '#earth')->scaled($y[2]))->abs();
+    }
+
+    /** @return list<float> */
+    private function secondary(Setting $setting): array
+    {
+        $p = $this->part;
+
+        return $this->winding(
+            $setting,
+            'secondary',
+            $p->number('secondary_ohms'),
+            $p->number('open_circuit_volts') / max($this->taps()),
+        );
     }
 
     /**

@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace Levin\Core\Parts\Supplies;
 
 use Levin\Core\Network\Complex;
+use Levin\Core\Parts\Drift;
+use Levin\Core\Parts\Drifts\Endurance;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Kind;
+use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Voltages;
 
 /** What control transformers share: how they fail, and their magnetizing branch. */
 abstract class Transformers extends Kind
@@ -22,6 +26,18 @@ abstract class Transformers extends Kind
         $magnitude = $volts ** 2 / (self::NO_LOAD * $this->part->number('va'));
 
         return new Complex(self::NO_LOAD_FACTOR * $magnitude, $magnitude * sqrt(1 - self::NO_LOAD_FACTOR ** 2));
+    }
+
+    /** @return float amperes in the secondary */
+    abstract protected function secondaryAmps(string $state, Setting $setting, Voltages $voltages): float;
+
+    /** Overloaded with nothing to open, its primary burns out. */
+    #[\Override]
+    public function wear(string $state, Setting $setting, Voltages $voltages): ?Drift
+    {
+        $rated = $this->part->number('va') / $this->part->number('open_circuit_volts');
+
+        return Endurance::ofTransformer($this->secondaryAmps($state, $setting, $voltages) / $rated, 'primary-open');
     }
 
     #[\Override]

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Levin\Core\Parts\Valves;
 
 use Levin\Core\Network\Complex;
+use Levin\Core\Parts\Drift;
+use Levin\Core\Parts\Drifts\Endurance;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
@@ -38,18 +40,33 @@ abstract class CoilLoad extends Kind
     #[\Override]
     public function elements(string $state, Setting $setting): array
     {
+        return [
+            Element::between('1', '2', $this->coil($setting)),
+            Element::between('1', '#case', Values::fault($setting, 'grounded', Values::SHORT_OHMS)),
+        ];
+    }
+
+    /** @return list<float> */
+    private function coil(Setting $setting): array
+    {
         $ohms = $this->part->number('coil_ohms');
         $impedance = $this->part->number('coil_volts') ** 2 / $this->part->number('va');
 
-        return [
-            Element::between('1', '2', match (true) {
-                $setting->has('coil-open') => Values::OPEN,
-                $setting->has('coil-shorted') => Values::ohms($setting->amount('coil-shorted', 0.1)),
-                $setting->isDirect() => Values::ohms($ohms),
-                default => Values::impedance(new Complex($ohms, sqrt(max(0.0, $impedance ** 2 - $ohms ** 2)))),
-            }),
-            Element::between('1', '#case', Values::fault($setting, 'grounded', Values::SHORT_OHMS)),
-        ];
+        return match (true) {
+            $setting->has('coil-open') => Values::OPEN,
+            $setting->has('coil-shorted') => Values::ohms($setting->amount('coil-shorted', 0.1)),
+            $setting->isDirect() => Values::ohms($ohms),
+            default => Values::impedance(new Complex($ohms, sqrt(max(0.0, $impedance ** 2 - $ohms ** 2)))),
+        };
+    }
+
+    #[\Override]
+    public function wear(string $state, Setting $setting, Voltages $voltages): ?Drift
+    {
+        [$g, $b] = $this->coil($setting);
+        $amps = $voltages->across('1', '2')->abs() * hypot($g, $b);
+
+        return Endurance::ofCoil($amps / ($this->part->number('va') / $this->part->number('coil_volts')), 'coil-open');
     }
 
     #[\Override]
