@@ -60,6 +60,11 @@ final class PlateContradiction extends UnusablePart
         return new self('Nothing works it.', 'Give it "opened_by", a condition, or "senses", a quantity, or both.');
     }
 
+    public static function noCommon(): self
+    {
+        return new self('It lives on a common wire and has no terminal C.', 'Wire its C, or give it power: battery or steals.');
+    }
+
     public static function unpairedPin(string $terminal): self
     {
         return new self("Its terminal $terminal has no other half.", 'List pins in pairs: [A1, B1, A2, B2].');
