@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Levin\Core\Console;
 
+use Levin\Core\Checks\BranchCircuit;
+use Levin\Core\Checks\BranchCircuits;
 use Levin\Core\Operation\Model;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -18,6 +20,9 @@ final class CheckCommand extends CircuitCommand
         return <<<'TEXT'
             Reads a circuit file and says whether it is sound: its form, its kinds, their plates and programs, and that every
             terminal is wired. Each problem is named with its line, the part or wire, and what to do.
+
+            Of every fuse and breaker that feeds motors or heaters it computes the minimum circuit ampacity and the largest device
+            (NEC 440.22, 440.32–33, 424.4(B)) and warns of one that is larger. Local codes and the unit's plate come first.
 
               <info>levin check circuits/gas-furnace.yaml</info>
 
@@ -36,11 +41,27 @@ final class CheckCommand extends CircuitCommand
             'points' => count($circuit->points()),
             'faults' => count($model->faults->all),
         ];
-        $text = "$circuit->title: sound. ".implode(
-            ', ',
-            array_map(static fn (string $k, int $n): string => "$n $k", array_keys($counts), $counts),
-        ).'.';
+        $branches = BranchCircuits::of($model);
+        $warnings = array_map(
+            static fn (BranchCircuit $b): string => sprintf(
+                'line %d: %s: %g A is more than the %d A that its loads allow (%s). Fit %d A, or correct its plate.',
+                $circuit->part($b->device)->line, $b->device, $b->fitted, $b->maximumDevice, $b->maximumDevice,
+            ),
+            array_values(array_filter($branches, static fn (BranchCircuit $b): bool => $b->isOverfused())),
+        );
+        $text = [
+            "$circuit->title: sound. ".implode(
+                ', ',
+                array_map(static fn (string $k, int $n): string => "$n $k", array_keys($counts), $counts),
+            ).'.',
+            ...array_map(static fn (BranchCircuit $b): string => sprintf(
+                '%-6s %g A: minimum ampacity %.1f A, largest device %d A (%s)',
+                $b->device, $b->fitted, $b->minimumAmpacity, $b->maximumDevice, implode(', ', $b->loads),
+            ), $branches),
+            ...array_map(static fn (string $w): string => "warning: $w", $warnings),
+        ];
+        $data = ['sound' => true, 'id' => $circuit->id, ...$counts, 'branches' => $branches, 'warnings' => $warnings];
 
-        return [$text, ['sound' => true, 'id' => $circuit->id, ...$counts], Command::SUCCESS];
+        return [implode("\n", $text), $data, Command::SUCCESS];
     }
 }

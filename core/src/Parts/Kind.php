@@ -27,6 +27,18 @@ abstract class Kind extends Component
     {
     }
 
+    /** What it asks of the circuit that feeds it; null for what is no load, or too small to count. */
+    public function demand(): ?Demand
+    {
+        return null;
+    }
+
+    /** What it is to the circuit behind it, when it is there to open on too much current. */
+    public function overcurrentDevice(): ?OvercurrentDevice
+    {
+        return null;
+    }
+
     #[\Override]
     public function nodeName(string $local): string
     {

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Levin\Core\Parts\Heaters;
 
 use Levin\Core\Parts\Definition;
+use Levin\Core\Parts\Demand;
+use Levin\Core\Parts\DemandOf;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
@@ -78,5 +80,11 @@ final class Heater extends Kind
     private function ohms(): float
     {
         return $this->part->number('volts') ** 2 / $this->part->number('watts');
+    }
+
+    #[\Override]
+    public function demand(): Demand
+    {
+        return new Demand(DemandOf::Heat, $this->part->number('watts') / $this->part->number('volts'), ['1', '2']);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Motors;
 
+use Levin\Core\Parts\Demand;
+use Levin\Core\Parts\DemandOf;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
@@ -187,5 +189,15 @@ abstract class EcmBlower extends Kind
     private function wired(): array
     {
         return array_values(array_filter(static::speeds(), $this->part->has(...)));
+    }
+
+    #[\Override]
+    public function demand(): Demand
+    {
+        return new Demand(
+            DemandOf::Motor,
+            $this->part->number('watts') / self::POWER_FACTOR / $this->part->number('volts'),
+            ['L1', 'L2'],
+        );
     }
 }

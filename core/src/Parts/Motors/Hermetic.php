@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Motors;
 
+use Levin\Core\Parts\DemandOf;
 use Levin\Core\Parts\Field;
 use Levin\Core\Parts\Machines\Load;
 use Levin\Core\Parts\Machines\Overload;
@@ -53,5 +54,10 @@ trait Hermetic
         $by = $this->part->text('wetted_by');
 
         return $by !== '' && $setting->isOn($by);
+    }
+
+    protected function demandOf(): DemandOf
+    {
+        return DemandOf::Compressor;
     }
 }

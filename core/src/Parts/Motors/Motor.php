@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Motors;
 
+use Levin\Core\Parts\Demand;
+use Levin\Core\Parts\DemandOf;
 use Levin\Core\Parts\Drift;
 use Levin\Core\Parts\Drifts\Endurance;
 use Levin\Core\Parts\Kind;
@@ -68,5 +70,22 @@ abstract class Motor extends Kind
     public function told(string $state, string $seen): string
     {
         return $state === Running::TRIPPED ? 'tripped on its overload' : $seen;
+    }
+
+    #[\Override]
+    public function demand(): Demand
+    {
+        $ends = [];
+        foreach ($this->symbols() as $symbol) {
+            array_push($ends, $symbol->left, $symbol->right);
+        }
+
+        return new Demand($this->demandOf(), $this->part->number('fla'), array_values(array_unique($ends)));
+    }
+
+    /** As what the electrical code counts it. */
+    protected function demandOf(): DemandOf
+    {
+        return DemandOf::Motor;
     }
 }

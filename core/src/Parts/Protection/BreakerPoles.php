@@ -9,6 +9,7 @@ use Levin\Core\Parts\Drifts\Warming;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
+use Levin\Core\Parts\OvercurrentDevice;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Switches\PoleSwitch;
 use Levin\Core\Parts\Voltages;
@@ -116,5 +117,14 @@ abstract class BreakerPoles extends PoleSwitch
         }
 
         return $most;
+    }
+
+    #[\Override]
+    public function overcurrentDevice(): OvercurrentDevice
+    {
+        return new OvercurrentDevice(
+            $this->part->number('amps'),
+            array_map(static fn (int $n): array => ["L$n", "T$n"], range(1, static::poles())),
+        );
     }
 }

@@ -8,6 +8,7 @@ use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\Drift;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
+use Levin\Core\Parts\OvercurrentDevice;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
@@ -74,5 +75,11 @@ final class Fuse extends Fuses
     private function amps(string $state, Setting $setting, Voltages $voltages): float
     {
         return $voltages->across('1', '2')->abs() * $this->link($state, $setting)[0];
+    }
+
+    #[\Override]
+    public function overcurrentDevice(): OvercurrentDevice
+    {
+        return new OvercurrentDevice($this->part->number('amps'), [['1', '2']]);
     }
 }

@@ -9,6 +9,7 @@ use Levin\Core\Parts\Drift;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
+use Levin\Core\Parts\OvercurrentDevice;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
@@ -140,5 +141,14 @@ final class FusedDisconnect extends Fuses
         }
 
         return $amps;
+    }
+
+    #[\Override]
+    public function overcurrentDevice(): OvercurrentDevice
+    {
+        return new OvercurrentDevice(
+            $this->part->number('amps'),
+            array_map(static fn (int $n): array => ["F$n", "T$n"], self::POLES),
+        );
     }
 }

@@ -77,4 +77,5 @@ final readonly class Input
         };
 
         return $value > $this->above && $value < $this->below;
-    }}
+    }
+}

@@ -6,6 +6,8 @@ namespace Levin\Core\Parts\Supplies;
 
 use Levin\Core\Network\Complex;
 use Levin\Core\Parts\Definition;
+use Levin\Core\Parts\Demand;
+use Levin\Core\Parts\DemandOf;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\Field;
 use Levin\Core\Parts\Setting;
@@ -86,5 +88,11 @@ final class ControlTransformer extends Transformers
             $primaryOpen,
             $secondaryOpen,
         );
+    }
+
+    #[\Override]
+    public function demand(): Demand
+    {
+        return new Demand(DemandOf::Other, $this->part->number('va') / $this->part->number('primary_volts'), ['H1', 'H2']);
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Levin\Core\Parts\Supplies;
 
 use Levin\Core\Parts\Definition;
+use Levin\Core\Parts\Demand;
+use Levin\Core\Parts\DemandOf;
 use Levin\Core\Parts\Drift;
 use Levin\Core\Parts\Drifts\Warming;
 use Levin\Core\Parts\Element;
@@ -218,5 +220,11 @@ final class TransformerTapped extends Transformers
         }
 
         return $taps;
+    }
+
+    #[\Override]
+    public function demand(): Demand
+    {
+        return new Demand(DemandOf::Other, $this->part->number('va') / max($this->taps()), ['H1', ...array_keys($this->taps())]);
     }
 }
