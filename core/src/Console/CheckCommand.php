@@ -6,7 +6,11 @@ namespace Levin\Core\Console;
 
 use Levin\Core\Checks\BranchCircuit;
 use Levin\Core\Checks\BranchCircuits;
+use Levin\Core\Checks\Unopened;
+use Levin\Core\Circuit\Conditions;
 use Levin\Core\Operation\Model;
+use Levin\Core\Operation\Settler;
+use Levin\Core\Parts\Faults;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
@@ -20,6 +24,9 @@ final class CheckCommand extends CircuitCommand
         return <<<'TEXT'
             Reads a circuit file and says whether it is sound: its form, its kinds, their plates and programs, and that every
             terminal is wired. Each problem is named with its line, the part or wire, and what to do.
+
+            A unit whose switches put a short on its supply is not sound either: it is let settle as it stands, and with each
+            condition the other way.
 
             Of every fuse and breaker that feeds motors or heaters it computes the minimum circuit ampacity and the largest device
             (NEC 440.22, 440.32–33, 424.4(B)) and warns of one that is larger. Local codes and the unit's plate come first.
@@ -41,6 +48,10 @@ final class CheckCommand extends CircuitCommand
             'points' => count($circuit->points()),
             'faults' => count($model->faults->all),
         ];
+        $unopened = self::unopened($model);
+        if ($unopened !== null) {
+            return [$circuit->id.': '.$unopened->words(), ['sound' => false, 'unopened' => $unopened], Command::FAILURE];
+        }
         $branches = BranchCircuits::of($model);
         $warnings = array_map(
             static fn (BranchCircuit $b): string => sprintf(
@@ -63,5 +74,18 @@ final class CheckCommand extends CircuitCommand
         $data = ['sound' => true, 'id' => $circuit->id, ...$counts, 'branches' => $branches, 'warnings' => $warnings];
 
         return [implode("\n", $text), $data, Command::SUCCESS];
+    }
+
+    /** The first short that its switches make, as it stands and with each of them the other way. */
+    private static function unopened(Model $model): ?Unopened
+    {
+        $settler = new Settler($model);
+        $now = Conditions::healthyDefaults($model->circuit);
+        $short = Unopened::in($settler->settle($now, Faults::none()));
+        foreach ($model->circuit->conditions as $name => $condition) {
+            $short ??= Unopened::in($settler->settle($now->with((string) $name, ! $condition->default), Faults::none()));
+        }
+
+        return $short;
     }
 }

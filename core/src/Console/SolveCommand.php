@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Levin\Core\Console;
 
+use Levin\Core\Checks\Unopened;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
@@ -59,6 +60,10 @@ final class SolveCommand extends CircuitCommand
                 $settled->chatterPeriod,
             );
         }
+        $unopened = Unopened::in($settled);
+        if ($unopened !== null) {
+            $text[] = $unopened->words();
+        }
         foreach ($states as $id => $state) {
             $text[] = sprintf('%-10s %s', $id, $state);
         }
@@ -70,6 +75,7 @@ final class SolveCommand extends CircuitCommand
         }
         $data = [
             'settles' => $settled->chattering === [],
+            'unopened' => $unopened,
             'chattering' => $settled->chattering,
             'period' => $settled->chatterPeriod,
             'quantities' => $settled->conditions->numbers(),
@@ -80,6 +86,6 @@ final class SolveCommand extends CircuitCommand
             'currents' => $currents,
         ];
 
-        return [implode("\n", $text), $data, $settled->chattering === [] ? Command::SUCCESS : Command::FAILURE];
+        return [implode("\n", $text), $data, $settled->chattering === [] && $unopened === null ? Command::SUCCESS : Command::FAILURE];
     }
 }

@@ -23,8 +23,13 @@ final class YamlForm
      */
     public static function read(string $text, string $name, string $schema, string $example): array
     {
+        $broken = Bounds::broken($text);
+        if ($broken !== null) {
+            throw new InvalidCircuit($name, [$broken]);
+        }
         try {
             $data = Yaml::parse($text, Yaml::PARSE_EXCEPTION_ON_INVALID_TYPE);
+            $form = Yaml::parse($text, Yaml::PARSE_OBJECT_FOR_MAP);
         } catch (ParseException $e) {
             $line = $e->getParsedLine();
             throw new InvalidCircuit($name, [new Problem(
@@ -38,11 +43,11 @@ final class YamlForm
             throw new InvalidCircuit($name, [new Problem(1, '', 'There is nothing in it that can be used.', "Start from $example.")]);
         }
         $lines = new LineIndex($text);
-        $problems = self::notNumbers($data, $lines, []);
+        $problems = [...self::notNumbers($data, $lines, []), ...self::notNames($form, $lines, [])];
         if ($problems !== []) {
             throw new InvalidCircuit($name, $problems);
         }
-        $problems = self::schemaProblems(Yaml::parse($text, Yaml::PARSE_OBJECT_FOR_MAP), $lines, $schema);
+        $problems = self::schemaProblems($form, $lines, $schema);
         if ($problems !== []) {
             throw new InvalidCircuit($name, $problems);
         }
@@ -94,6 +99,29 @@ final class YamlForm
             } elseif (is_float($value) && ! is_finite($value)) {
                 $problems[] = new Problem($lines->of($at), implode('.', $at), 'That is not a number.', 'Write the number that is meant.');
             }
+        }
+
+        return $problems;
+    }
+
+    /**
+     * A name of digits only is not text to a YAML reader, and no name in this format.
+     *
+     * @param  mixed  $data  with maps as objects
+     * @param  list<string>  $path
+     * @return list<Problem>
+     */
+    private static function notNames(mixed $data, LineIndex $lines, array $path): array
+    {
+        $problems = [];
+        foreach (is_object($data) || is_array($data) ? (array) $data : [] as $key => $value) {
+            $at = [...$path, (string) $key];
+            if (is_object($data) && is_int($key)) {
+                $problems[] = new Problem(
+                    $lines->of($at), implode('.', $at), 'A number is no name here.', 'Give it a name that begins with a letter.',
+                );
+            }
+            array_push($problems, ...self::notNames($value, $lines, $at));
         }
 
         return $problems;
