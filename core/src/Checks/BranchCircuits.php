@@ -6,7 +6,6 @@ namespace Levin\Core\Checks;
 
 use Levin\Core\Network\Graph;
 use Levin\Core\Operation\Model;
-use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\OvercurrentDevice;
 use Levin\Core\Parts\SymbolShape;
 
@@ -91,12 +90,10 @@ final readonly class BranchCircuits
     private function sources(): array
     {
         $points = [];
-        foreach ($this->model->feeding as $id) {
-            $kind = $this->model->component($id);
-            foreach ($kind instanceof Kind ? $kind->sourceTerminals() : [] as $pair) {
-                foreach ($pair as $terminal) {
-                    $points[$kind->part->point($terminal)] = true;
-                }
+        foreach (array_intersect_key($this->model->parts, array_flip($this->model->feeding)) as $kind) {
+            foreach ($kind->sourceTerminals() as [$hot, $return]) {
+                $points[$kind->part->point($hot)] = true;
+                $points[$kind->part->point($return)] = true;
             }
         }
 

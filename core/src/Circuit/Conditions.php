@@ -10,14 +10,39 @@ namespace Levin\Core\Circuit;
  */
 final readonly class Conditions
 {
+    /** Of the air, and of a part that has stood in it, °C. */
+    public const AIR = 25.0;
+
     /**
      * @param  array<string, bool>  $values  by condition name
      * @param  array<string, float>  $numbers  by quantity name, in the quantity's unit
      * @param  list<string>  $lifted  ids of wires lifted at one end, sorted
      * @param  list<string>  $removed  ids of parts pulled or unplugged, sorted
+     * @param  array<string, float>  $warm  °C by part id, of those that are not at the air's temperature
      */
-    private function __construct(private array $values, private array $numbers, public array $lifted, public array $removed)
+    private function __construct(
+        private array $values,
+        private array $numbers,
+        public array $lifted,
+        public array $removed,
+        private array $warm = [],
+    ) {
+    }
+
+    /**
+     * The same, some parts warmer than the air around them.
+     *
+     * @param  array<string, float>  $warm  °C by part id
+     */
+    public function warm(array $warm): self
     {
+        return new self($this->values, $this->numbers, $this->lifted, $this->removed, $warm);
+    }
+
+    /** °C of a part. */
+    public function celsius(string $part): float
+    {
+        return $this->warm[$part] ?? self::AIR;
     }
 
     public static function healthyDefaults(Circuit $circuit): self
@@ -41,7 +66,7 @@ final readonly class Conditions
             }
         }
 
-        return new self($values, $from->numbers, $from->lifted, $from->removed);
+        return new self($values, $from->numbers, $from->lifted, $from->removed, $from->warm);
     }
 
     /** Every power switch at its default and every lead landed: what the unit went through before it was made dead. */
@@ -80,7 +105,7 @@ final readonly class Conditions
             throw UnknownName::condition($name, [...array_keys($this->values), ...array_keys($this->numbers)]);
         }
 
-        return new self([...$this->values, $name => $value], $this->numbers, $this->lifted, $this->removed);
+        return new self([...$this->values, $name => $value], $this->numbers, $this->lifted, $this->removed, $this->warm);
     }
 
     /**
@@ -94,31 +119,31 @@ final readonly class Conditions
             $this->number($name);
         }
 
-        return $numbers === [] ? $this : new self($this->values, [...$this->numbers, ...$numbers], $this->lifted, $this->removed);
+        return $numbers === [] ? $this : new self($this->values, [...$this->numbers, ...$numbers], $this->lifted, $this->removed, $this->warm);
     }
 
     /** @param  list<string>  $wires */
     public function lifting(array $wires): self
     {
-        return new self($this->values, $this->numbers, self::joined($this->lifted, $wires), $this->removed);
+        return new self($this->values, $this->numbers, self::joined($this->lifted, $wires), $this->removed, $this->warm);
     }
 
     /** @param  list<string>  $wires */
     public function landing(array $wires): self
     {
-        return new self($this->values, $this->numbers, array_values(array_diff($this->lifted, $wires)), $this->removed);
+        return new self($this->values, $this->numbers, array_values(array_diff($this->lifted, $wires)), $this->removed, $this->warm);
     }
 
     /** @param  list<string>  $parts fuses pulled, plugs parted, relays taken out of their sockets */
     public function removing(array $parts): self
     {
-        return new self($this->values, $this->numbers, $this->lifted, self::joined($this->removed, $parts));
+        return new self($this->values, $this->numbers, $this->lifted, self::joined($this->removed, $parts), $this->warm);
     }
 
     /** @param  list<string>  $parts */
     public function restoring(array $parts): self
     {
-        return new self($this->values, $this->numbers, $this->lifted, array_values(array_diff($this->removed, $parts)));
+        return new self($this->values, $this->numbers, $this->lifted, array_values(array_diff($this->removed, $parts)), $this->warm);
     }
 
     public function hasLifted(string $wire): bool
@@ -150,6 +175,9 @@ final readonly class Conditions
         foreach ($this->numbers as $name => $number) {
             $key .= "|$name=".(string) $number;
         }
+        foreach ($this->warm as $part => $celsius) {
+            $key .= "|$part ".(string) $celsius.'°C';
+        }
 
         return $key;
     }
@@ -159,7 +187,7 @@ final readonly class Conditions
     {
         $defaults = array_map(static fn (Condition $c): bool => $c->default, $conditions);
 
-        return new self([...$this->values, ...$defaults], $this->numbers, [], $this->removed);
+        return new self([...$this->values, ...$defaults], $this->numbers, [], $this->removed, $this->warm);
     }
 
     /**

@@ -33,9 +33,24 @@ final class BadArgument extends ConsoleException
         return new self('turns', '--turns is a whole number from 1 to 100.');
     }
 
-    public static function celsius(string $given): self
+    public static function notOneWire(): self
     {
-        return new self('celsius', "--celsius $given: give a number of degrees.");
+        return new self('probes', 'uadc takes one wire: the meter goes in series with it.');
+    }
+
+    public static function number(string $option, string $given): self
+    {
+        return new self($option, "--$option $given: give a number.");
+    }
+
+    public static function minutes(): self
+    {
+        return new self('minutes', '--minutes: an insulation test is read after 1 minute, or 10, or any time from one on.');
+    }
+
+    public static function insulation(string $given): self
+    {
+        return new self('insulation', "--insulation $given: older or thermosetting.");
     }
 
     public static function testVolts(string $given): self

@@ -56,7 +56,7 @@ final class CheckCommand extends CircuitCommand
         $warnings = array_map(
             static fn (BranchCircuit $b): string => sprintf(
                 'line %d: %s: %g A is more than the %d A that its loads allow (%s). Fit %d A, or correct its plate.',
-                $circuit->part($b->device)->line, $b->device, $b->fitted, $b->maximumDevice, $b->maximumDevice,
+                $circuit->part($b->device)->line, $b->device, $b->fitted, $b->maximumDevice, $b->rule, $b->maximumDevice,
             ),
             array_values(array_filter($branches, static fn (BranchCircuit $b): bool => $b->isOverfused())),
         );

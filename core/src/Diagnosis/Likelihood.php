@@ -65,7 +65,8 @@ final class Likelihood
     public static function scale(MeterFunction $function, float $predicted): array
     {
         return match ($function) {
-            MeterFunction::VoltsAc, MeterFunction::VoltsAcLowZ, MeterFunction::VoltsDc, MeterFunction::Amps => [
+            MeterFunction::VoltsAc, MeterFunction::VoltsAcLowZ, MeterFunction::VoltsDc, MeterFunction::Amps,
+            MeterFunction::MicroampsDc => [
                 $predicted,
                 hypot(hypot(Spec::of($function)->error($predicted) / 2, self::SUPPLY_VARIATION * $predicted), self::LEAST_VOLTS),
                 300.0,
@@ -78,7 +79,8 @@ final class Likelihood
     private static function transform(MeterFunction $function, float $value): float
     {
         return match ($function) {
-            MeterFunction::VoltsAc, MeterFunction::VoltsAcLowZ, MeterFunction::VoltsDc, MeterFunction::Amps => $value,
+            MeterFunction::VoltsAc, MeterFunction::VoltsAcLowZ, MeterFunction::VoltsDc, MeterFunction::Amps,
+            MeterFunction::MicroampsDc => $value,
             MeterFunction::Ohms, MeterFunction::Continuity, MeterFunction::Megohms => log(max(0.0, $value) + 0.5),
             MeterFunction::Capacitance => log(max(0.0, $value) + 1e-8),
         };

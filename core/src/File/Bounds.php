@@ -59,8 +59,9 @@ final class Bounds
             }
             $indents[] = $indent;
             $deepest = $brackets;
-            foreach (str_split((string) preg_replace('/[^\[\]{}]/', '', $bare)) as $bracket) {
-                $brackets += $bracket === '{' || $bracket === '[' ? 1 : ($bracket === '' ? 0 : -1);
+            preg_match_all('/[\[\]{}]/', $bare, $found);
+            foreach ($found[0] as $bracket) {
+                $brackets += $bracket === '{' || $bracket === '[' ? 1 : -1;
                 $deepest = max($deepest, $brackets);
             }
             if (count($indents) + $deepest > self::DEPTH) {

@@ -15,6 +15,7 @@ final class Display
         [$factor, $unit] = match (true) {
             $function->unit() === 'V' => [1.0, 'V'],
             $function === MeterFunction::Amps => [1.0, 'A'],
+            $function === MeterFunction::MicroampsDc => [1e-6, 'µA'],
             $range >= 1e9 => [1e9, 'GΩ'],
             $function === MeterFunction::Capacitance => [1e-6, 'µF'],
             $range >= 1e6 => [1e6, 'MΩ'],

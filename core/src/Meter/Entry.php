@@ -19,6 +19,7 @@ final readonly class Entry
         'vac' => ['' => 1.0, 'v' => 1.0, 'mv' => 1e-3, 'kv' => 1e3],
         'vdc' => ['' => 1.0, 'v' => 1.0, 'mv' => 1e-3],
         'amps' => ['' => 1.0, 'a' => 1.0, 'ma' => 1e-3],
+        'uadc' => ['' => 1e-6, 'µa' => 1e-6, 'μa' => 1e-6, 'ua' => 1e-6, 'ma' => 1e-3],
         'megohms' => [
             '' => 1e6,
             'mω' => 1e6,
@@ -48,7 +49,7 @@ final readonly class Entry
     private const LONGEST = 24;
 
     /** The most a service meter can show, SI. A larger entry is a slip. */
-    private const MOST = ['vac' => 1000.0, 'vdc' => 1000.0, 'amps' => 2000.0, 'megohms' => 1e12, 'ohms' => 1e9, 'mfd' => 0.1];
+    private const MOST = ['vac' => 1000.0, 'vdc' => 1000.0, 'amps' => 2000.0, 'uadc' => 0.01, 'megohms' => 1e12, 'ohms' => 1e9, 'mfd' => 0.1];
 
     /** @throws BadEntry saying what is wrong and what to type */
     public static function parse(MeterFunction $function, string $text): self
@@ -63,6 +64,7 @@ final readonly class Entry
             'vac' => '26.4',
             'vdc' => '4.98',
             'amps' => '14.1',
+            'uadc' => '3.8',
             'megohms' => '550',
             'ohms' => '12.5 or 1.2k',
             'mfd' => '39.6',
@@ -88,7 +90,7 @@ final readonly class Entry
             throw BadEntry::otherUnit($function, $text, $m[2], $example);
         }
         $value = (float) $m[1] * $factor;
-        if ($value < 0 && $kind !== 'vdc') {
+        if ($value < 0 && $kind !== 'vdc' && $kind !== 'uadc') {
             throw BadEntry::negative($function, $text);
         }
         if (! is_finite($value) || $value > self::MOST[$kind]) {

@@ -9,6 +9,7 @@ use Levin\Core\Network\Complex;
 use Levin\Core\Network\Factorisation;
 use Levin\Core\Operation\Settled;
 use Levin\Core\Operation\Settler;
+use Levin\Core\Parts\Setting;
 
 /**
  * A multimeter on a settled circuit: its own loading, its ranges, and what it must not be used for.
@@ -32,21 +33,31 @@ final class Meter
 
     private const BEEP_BELOW = 30.0;
 
-    public function __construct(private readonly Settler $settler)
+    /** Two leads and their tips, before the zero key is pressed, ohms: 0.1 to 0.3. [practice, no published source] */
+    public const LEAD_OHMS = 0.2;
+
+    /** What a capacitor's charge puts on the leads that spoils a test, volts. [practice, no published source] */
+    private const SPOILS = 1.0;
+
+    /** @param  float  $leadOhms  what is left of the leads in a reading of ohms: nothing once they are zeroed */
+    public function __construct(private readonly Settler $settler, private readonly float $leadOhms = 0.0)
     {
     }
 
     /**
      * @throws UnknownName for a point the circuit does not have
-     * @throws WrongInstrument for a clamp, which goes round wires
+     * @throws WrongInstrument for a clamp, which goes round wires, and for microamperes, which are read in series with one
      */
     public function read(MeterFunction $function, string $red, string $black, Settled $circuit): MeterReading
     {
         if ($function === MeterFunction::Megohms) {
-            return $this->insulation($red, $black, $circuit);
+            return $this->insulation($red, $black, $circuit, new InsulationTest);
         }
         if ($function === MeterFunction::Amps) {
             throw WrongInstrument::clampOnPoints();
+        }
+        if ($function === MeterFunction::MicroampsDc) {
+            throw WrongInstrument::seriesOnPoints();
         }
         if ($function === MeterFunction::VoltsAc || $function === MeterFunction::VoltsAcLowZ) {
             return self::shown(
@@ -59,7 +70,7 @@ final class Meter
         if ($function === MeterFunction::VoltsDc) {
             return self::shown($function, $red, $black, $this->directVolts($circuit, $red, $black));
         }
-        $refused = self::refusedLive($function, $red, $black, $circuit);
+        $refused = self::refusedLive($function, $red, $black, $circuit) ?? $this->refusedCharged($function, $red, $black, $circuit);
         if ($refused !== null) {
             return $refused;
         }
@@ -102,24 +113,66 @@ final class Meter
     }
 
     /**
-     * An insulation test at a d.c. test voltage. The reading stands as it is; its value at 40 °C is told beside it: halved for each
-     * 10 °C, R₄₀ = R_T·0.5^((40 − T)/10) (IEEE 43-2013, from memory).
+     * Microamperes d.c. with the meter in series with a wire, its burden far below what drives them: a flame's current.
      *
-     * @param  float  $volts  250, 500 or 1000
-     * @param  float  $celsius  of the winding
+     * @throws UnknownName for a wire the circuit does not have
      */
-    public function insulation(string $red, string $black, Settled $circuit, float $volts = 500.0, float $celsius = 40.0): MeterReading
+    public function inSeries(string $wire, Settled $circuit): MeterReading
     {
-        $refused = self::refusedLive(MeterFunction::Megohms, $red, $black, $circuit);
+        $w = $this->settler->model->circuit->wire($wire);
+        [, $volts] = $this->settler->networks->direct($circuit->conditions, $circuit->states, $circuit->faults);
+        $at = fn (string $point): float => $this->settler->model->node($point) < 0 ? 0.0 : $volts[$this->settler->model->node($point)];
+        $siemens = $this->settler->model->component($wire)->elements(
+            '',
+            new Setting($circuit->conditions, $circuit->faults->in($wire), 0.0),
+        )[0]->conductance();
+        $reading = self::shown(MeterFunction::MicroampsDc, $wire, '', ($at($w->from) - $at($w->to)) * $siemens);
+
+        return $reading->noting('In series: the wire off one end, the meter between it and its terminal.');
+    }
+
+    /**
+     * The most a clamp holds while the unit comes up from standstill: its inrush.
+     *
+     * @param  non-empty-list<Clamped>  $wires
+     *
+     * @throws UnknownName for a wire the circuit does not have
+     */
+    public function held(array $wires, Settled $circuit): MeterReading
+    {
+        $most = null;
+        $this->settler->witnessed(
+            $circuit->conditions,
+            $circuit->faults,
+            function (Settled $moment) use (&$most, $wires): void {
+                $reading = $this->clamp($wires, $moment);
+                if ($most === null || $reading->exact > $most->exact) {
+                    $most = $reading;
+                }
+            },
+        );
+
+        return ($most ?? $this->clamp($wires, $circuit))->noting('The most it showed, held: the current while a motor comes up.');
+    }
+
+    /** An insulation test; the reading stands as it is, what it comes to at 40 °C is told beside it. */
+    public function insulation(string $red, string $black, Settled $circuit, InsulationTest $test): MeterReading
+    {
+        $refused = self::refusedLive(MeterFunction::Megohms, $red, $black, $circuit)
+            ?? $this->refusedCharged(MeterFunction::Megohms, $red, $black, $circuit);
         if ($refused !== null) {
             return $refused;
         }
         $model = $this->settler->model;
-        $network = $this->settler->dead($circuit->conditions, $circuit->faults, $circuit->states, 0.0);
+        $network = $test->after($model, $this->settler->dead($circuit->conditions, $circuit->faults, $circuit->states, 0.0), $circuit);
         [$a, $b] = [$model->node($red), $model->node($black)];
         $ohms = $network->impedanceBetween($a, $b)->re;
         [$re] = $network->solve(
-            array_filter([$a => $volts / $ohms, $b => -$volts / $ohms], static fn (int $n): bool => $n >= 0, ARRAY_FILTER_USE_KEY),
+            array_filter(
+                [$a => $test->volts / $ohms, $b => -$test->volts / $ohms],
+                static fn (int $n): bool => $n >= 0,
+                ARRAY_FILTER_USE_KEY,
+            ),
         );
         $at = static fn (string $point): float => $model->node($point) < 0 ? 0.0 : $re[$model->node($point)];
         foreach ($model->parts as $component) {
@@ -140,18 +193,48 @@ final class Meter
             }
         }
         $reading = self::shown(MeterFunction::Megohms, $red, $black, $ohms);
-        $warnings = ['Discharge the winding afterwards for as long as it was tested. Never on a compressor under vacuum.'];
-        if ($reading->value !== null && $celsius !== 40.0) {
-            $warnings[] = sprintf(
-                'At 40 °C that is %s.',
-                Display::format(MeterFunction::Megohms, $reading->value * 0.5 ** ((40.0 - $celsius) / 10.0)),
-            );
-        }
-        if ($volts > 500.0) {
-            $warnings[] = sprintf('%.0f V is more than the 500 V for windings rated under 1000 V.', $volts);
+        $remarks = $test->remarks($reading->value);
+
+        return new MeterReading(MeterFunction::Megohms, $red, $black, $reading->value, $reading->overload, $reading->exact, $remarks);
+    }
+
+    /** A charge that would be measured instead: what is read then is no ohms, and may be the end of the meter. */
+    private function refusedCharged(MeterFunction $function, string $red, string $black, Settled $circuit): ?MeterReading
+    {
+        foreach ($this->charges($red, $black, $circuit) as $part => $volts) {
+            if (abs($volts) > self::SPOILS) {
+                $warning = sprintf(
+                    '%s may still hold a charge of up to %.0f V, which this would read instead. Discharge it through a resistor first.',
+                    $circuit->model->circuit->part($part)->label,
+                    M_SQRT2 * abs($volts),
+                );
+
+                return new MeterReading($function, $red, $black, null, false, null, [$warning], false);
+            }
         }
 
-        return new MeterReading(MeterFunction::Megohms, $red, $black, $reading->value, $reading->overload, $reading->exact, $warnings);
+        return null;
+    }
+
+    /** @return array<string, float> volts that the charge of each capacitor puts between two points, by part */
+    private function charges(string $red, string $black, Settled $circuit): array
+    {
+        $model = $circuit->model;
+        $charges = [];
+        $network = null;
+        foreach ($model->parts as $id => $component) {
+            foreach ($component->held($circuit->states[$id] ?? '') as [$a, $b, $volts]) {
+                $network ??= $this->settler->dead($circuit->conditions, $circuit->faults, $circuit->states, 0.0);
+                [$p, $q] = [$model->nodeOf($component, $a), $model->nodeOf($component, $b)];
+                $own = $network->impedanceBetween($p, $q)->re;
+                [$re] = $network->solve(array_filter([$p => 1.0, $q => -1.0], static fn (int $n): bool => $n >= 0, ARRAY_FILTER_USE_KEY));
+                $at = static fn (int $n): float => $n < 0 ? 0.0 : $re[$n];
+                $share = ($at($model->node($red)) - $at($model->node($black))) / $own;
+                $charges[(string) $id] = ($charges[(string) $id] ?? 0.0) + $share * $volts;
+            }
+        }
+
+        return $charges;
     }
 
     private function directVolts(Settled $circuit, string $red, string $black): float
@@ -161,7 +244,8 @@ final class Meter
         [$a, $b] = [$model->node($red), $model->node($black)];
         $open = ($a < 0 ? 0.0 : $re[$a]) - ($b < 0 ? 0.0 : $re[$b]);
 
-        return $open * self::INPUT_OHMS / (self::INPUT_OHMS + $network->impedanceBetween($a, $b)->re);
+        return $open * self::INPUT_OHMS / (self::INPUT_OHMS + $network->impedanceBetween($a, $b)->re)
+            + array_sum($this->charges($red, $black, $circuit));
     }
 
     private static function refusedLive(MeterFunction $function, string $red, string $black, Settled $circuit): ?MeterReading
@@ -225,7 +309,7 @@ final class Meter
     private function resistance(MeterFunction $function, string $red, string $black, Factorisation $network): MeterReading
     {
         $model = $this->settler->model;
-        $ohms = $network->impedanceBetween($model->node($red), $model->node($black))->re;
+        $ohms = $network->impedanceBetween($model->node($red), $model->node($black))->re + $this->leadOhms;
         $reading = self::shown($function, $red, $black, $ohms);
         if ($function === MeterFunction::Continuity && $ohms < self::BEEP_BELOW) {
             return new MeterReading($function, $red, $black, $reading->value, false, $ohms, ['The meter beeps.']);

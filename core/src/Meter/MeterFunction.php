@@ -13,6 +13,7 @@ enum MeterFunction: string
     case Ohms = 'ohms';
     case Continuity = 'continuity';
     case Capacitance = 'mfd';
+    case MicroampsDc = 'uadc';
     case Amps = 'amps';
     case Megohms = 'megohms';
 
@@ -32,7 +33,7 @@ enum MeterFunction: string
             self::VoltsAc, self::VoltsAcLowZ, self::VoltsDc => 'V',
             self::Ohms, self::Continuity, self::Megohms => 'Ω',
             self::Capacitance => 'F',
-            self::Amps => 'A',
+            self::Amps, self::MicroampsDc => 'A',
         };
     }
 

@@ -17,9 +17,14 @@ final class Spec
      * @param  list<float>  $ranges  full scale, in the unit of the function, smallest first; above the last it reads OL
      * @param  float  $percent  of the reading
      * @param  int  $digits  counts of the last place
+     * @param  int  $counts  that the display has on a range; a range of 1000 on one of 6000 counts shows whole units
      */
-    private function __construct(public readonly array $ranges, public readonly float $percent, public readonly int $digits)
-    {
+    private function __construct(
+        public readonly array $ranges,
+        public readonly float $percent,
+        public readonly int $digits,
+        private readonly int $counts = 6000,
+    ) {
     }
 
     public static function of(MeterFunction $function): self
@@ -31,8 +36,9 @@ final class Spec
             MeterFunction::Ohms => new self([600, 6e3, 60e3, 600e3, 6e6, 60e6], 0.9, 2),
             MeterFunction::Continuity => new self([600], 0.9, 2),
             MeterFunction::Amps => new self([60, 600], 2.0, 5),
-            MeterFunction::Megohms => new self([4e6, 40e6, 400e6, 4e9], 3.0, 5),
-            MeterFunction::Capacitance => new self([1e-6, 10e-6, 100e-6, 1e-3, 10e-3], 1.9, 2),
+            MeterFunction::Megohms => new self([4e6, 40e6, 400e6, 4e9], 3.0, 5, 4000),
+            MeterFunction::MicroampsDc => new self([600e-6, 6e-3], 1.0, 3),
+            MeterFunction::Capacitance => new self([6e-6, 60e-6, 600e-6, 6e-3], 1.9, 2),
         };
     }
 
@@ -51,7 +57,7 @@ final class Spec
     /** One count on a range. */
     public function resolution(float $range): float
     {
-        return 10 ** (ceil(log10($range)) - 4);
+        return 10 ** ceil(log10($range / $this->counts) - 1e-9);
     }
 
     /** The largest error the maker allows at a reading. */

@@ -17,6 +17,11 @@ final class WrongInstrument extends MeterException
         return new self($function, "\"$function->value\" is not a test that a meter makes by itself on a dead circuit.");
     }
 
+    public static function seriesOnPoints(): self
+    {
+        return new self(MeterFunction::MicroampsDc, 'Microamperes are read in series with a wire: name the wire.');
+    }
+
     public static function clampOnPoints(): self
     {
         return new self(MeterFunction::Amps, 'A clamp goes round conductors, not on points: name wires.');

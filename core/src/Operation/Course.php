@@ -67,16 +67,20 @@ final class Course
 
     private int $rounds = 0;
 
-    /** @var array<int, float>|null direct voltages, when asked for since the last solve */
+    /** @var array{Factorisation, array<int, float>}|null to direct current, when asked for since the last solve */
     private ?array $direct = null;
 
-    /** @param  array<string, string>  $states  that differ from the initial ones */
+    /**
+     * @param  array<string, string>  $states  that differ from the initial ones
+     * @param  (\Closure(Settled): void)|null  $witness  is shown every moment on the way, before anything acts on it
+     */
     public function __construct(
         private readonly Model $model,
         private readonly Networks $networks,
         private Conditions $conditions,
         private Faults $faults,
         array $states,
+        private readonly ?\Closure $witness = null,
     ) {
         $this->burnt = Faults::none();
         $this->timers = new Timers;
@@ -105,7 +109,7 @@ final class Course
     {
         return new Settled(
             $this->model,
-            $this->conditions,
+            $this->warmed(),
             $this->faults,
             $this->states,
             $this->network,
@@ -116,6 +120,20 @@ final class Course
             $this->period,
             $this->time,
         );
+    }
+
+    /** What is set, and how warm the parts are that have warmed. */
+    private function warmed(): Conditions
+    {
+        $warm = [];
+        foreach ($this->levels as $id => $level) {
+            $celsius = $this->model->parts[$id]->celsius($level);
+            if ($celsius !== null) {
+                $warm[$id] = $celsius;
+            }
+        }
+
+        return $warm === [] ? $this->conditions : $this->conditions->warm($warm);
     }
 
     /** Lets timers run, one after another, with levels and slow quantities held where they are. */
@@ -272,6 +290,9 @@ final class Course
             [$this->re, $this->im] = $this->network->solve(
                 ...$this->networks->injection($this->states, $this->faults, $this->conditions, $this->model->omega),
             );
+            if ($this->witness !== null) {
+                ($this->witness)($this->settled());
+            }
             $next = $this->step();
             $numbers = $this->quantities->quick($this->conditions, $this->observed(...));
             $moved = array_keys(array_diff_assoc($next, $this->states));
@@ -409,10 +430,10 @@ final class Course
         return new PartVoltages($this->model, $component, $this->re, $this->im, $this->directVolts(...));
     }
 
-    /** @return array<int, float> node voltages of a d.c. solve in the present states, made when first asked for */
+    /** @return array{Factorisation, array<int, float>} the network to direct current as it is now, made when first asked for */
     private function directVolts(): array
     {
-        return $this->direct ??= $this->networks->direct($this->conditions, $this->states, $this->faults)[1];
+        return $this->direct ??= $this->networks->direct($this->conditions, $this->states, $this->faults);
     }
 
     /**

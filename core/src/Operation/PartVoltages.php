@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Operation;
 
 use Levin\Core\Network\Complex;
+use Levin\Core\Network\Factorisation;
 use Levin\Core\Parts\Component;
 use Levin\Core\Parts\Voltages;
 
@@ -14,7 +15,8 @@ final readonly class PartVoltages implements Voltages
     /**
      * @param  array<int, float>  $re
      * @param  array<int, float>  $im
-     * @param  (\Closure(): array<int, float>)|null  $direct  node voltages of a d.c. solve, when there is one to be had
+     * @param  (\Closure(): array{Factorisation, array<int, float>})|null  $direct  the network to direct current and its node
+     *         voltages, when they are to be had
      */
     public function __construct(
         private Model $model,
@@ -43,8 +45,17 @@ final readonly class PartVoltages implements Voltages
             return 0.0;
         }
         [$p, $q] = [$this->model->nodeOf($this->component, $a), $this->model->nodeOf($this->component, $b)];
-        $volts = ($this->direct)();
+        [, $volts] = ($this->direct)();
 
         return ($p < 0 ? 0.0 : $volts[$p]) - ($q < 0 ? 0.0 : $volts[$q]);
+    }
+
+    #[\Override]
+    public function ohms(string $a, string $b): float
+    {
+        return $this->direct === null ? INF : ($this->direct)()[0]->impedanceBetween(
+            $this->model->nodeOf($this->component, $a),
+            $this->model->nodeOf($this->component, $b),
+        )->re;
     }
 }

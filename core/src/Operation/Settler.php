@@ -49,7 +49,38 @@ final class Settler
             return $this->settle($now, $faults);
         }
 
-        return $this->settle($now, $faults, $ran ?? $this->settle($fed, $faults)->states);
+        $states = $ran ?? $this->settle($fed, $faults)->states;
+        $landed = $now->landing($now->lifted)->restoring($now->removed);
+        if ($landed->key() !== $now->key() && $landed->key() !== $fed->key()) {
+            // it was switched off before a lead was lifted: what is charged has had its path until then
+            $states = $this->settle($landed, $faults, $states)->states;
+        }
+
+        return $this->settle($now, $faults, $states);
+    }
+
+    /**
+     * How the unit stands at once after it ran for a time with its feeds on: warm, its overloads as they are, its motors coasting.
+     */
+    public function after(float $seconds, Conditions $now, Faults $faults): Settled
+    {
+        $course = new Course($this->model, $this->networks, $now->energised($this->model->circuit), $faults, []);
+        while ($course->time() < $seconds) {
+            $course->goOn($seconds);
+        }
+        $course->change($now->withNumbers($course->conditions()->numbers()));
+
+        return $course->settled();
+    }
+
+    /**
+     * Every moment on the way to rest, from standstill.
+     *
+     * @param  \Closure(Settled): void  $witness
+     */
+    public function witnessed(Conditions $conditions, Faults $faults, \Closure $witness): void
+    {
+        (new Course($this->model, $this->networks, $conditions, $faults, [], $witness))->waitForTimers(self::PATIENCE);
     }
 
     /**

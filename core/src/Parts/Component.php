@@ -22,6 +22,21 @@ abstract class Component
     /** What one of its failures is called, the part or wire named first. */
     abstract public function describe(FaultMode $mode): string;
 
+    /** °C of a part whose level is heat, null for any other. */
+    public function celsius(Level $level): ?float
+    {
+        return null;
+    }
+
+    /** Volts that it still holds once it is dead, over its two terminals.
+     *
+     * @return list<array{string, string, float}>
+     */
+    public function held(string $state): array
+    {
+        return [];
+    }
+
     /** @return list<Element> the same ones for the life of the circuit, with what each is worth now */
     abstract public function elements(string $state, Setting $setting): array;
 

@@ -14,4 +14,7 @@ interface Voltages
 
     /** The direct voltage between two of the part's nodes. */
     public function direct(string $a, string $b): float;
+
+    /** Ohms between two of the part's nodes to direct current, by whatever way; infinite when that is not known. */
+    public function ohms(string $a, string $b): float;
 }

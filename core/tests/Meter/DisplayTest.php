@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 use Levin\Core\Meter\BadEntry;
 use Levin\Core\Meter\Clamped;
-use Levin\Core\Meter\Copper;
 use Levin\Core\Meter\Display;
 use Levin\Core\Meter\Entry;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Meter\MeterReading;
 use Levin\Core\Meter\Spec;
+use Levin\Core\Parts\Machines\Copper;
 
 it('shows every function in its own unit, range and decimals', function (MeterFunction $function, float $value, string $shown): void {
     expect(Display::format($function, $value))->toBe($shown);

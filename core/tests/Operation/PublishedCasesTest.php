@@ -289,6 +289,6 @@ it('trips a breaker within its standard (UL 489): holds 100 %, opens 135 % withi
 })->with(['100 %' => [1.0, INF, INF], '135 %' => [1.36, 1, 3600], '200 %' => [2.0, 1, 120]]);
 
 it('corrects copper for temperature: 1.00 Ω at 25 °C is 1.25 Ω at 90 °C (IEEE 112, 234.5 °C)', function (): void {
-    expect(Levin\Core\Meter\Copper::at(1.0, 25, 90))->toEqualWithDelta(1.2505, 0.0001)
-        ->and(Levin\Core\Meter\Copper::at(1.2505, 90, 25))->toEqualWithDelta(1.0, 0.0001);
+    expect(Levin\Core\Parts\Machines\Copper::at(1.0, 25, 90))->toEqualWithDelta(1.2505, 0.0001)
+        ->and(Levin\Core\Parts\Machines\Copper::at(1.2505, 90, 25))->toEqualWithDelta(1.0, 0.0001);
 });

@@ -164,7 +164,11 @@ final class ControlBoard extends Kind
         if ($step === null || $step->moves === []) {
             return [];
         }
-        $sensed = array_map(static fn (Input $i): bool => $i->isSensed($voltages), $program->inputs);
+        // only what the step asks for: to sense a flame takes a solve of its own
+        $sensed = array_map(
+            static fn (Input $i): bool => $i->isSensed($voltages),
+            array_intersect_key($program->inputs, $step->asksFor()),
+        );
 
         return array_map(
             static fn (Move $m): array => [$m, $counts],

@@ -60,16 +60,14 @@ final readonly class LeastSquares
     private function normalEquations(array $x, array $missed): array
     {
         $slopes = [];
-        foreach ($x as $i => $value) {
-            $aside = $x;
-            $aside[$i] = $value + self::STEP;
+        foreach (array_keys($x) as $i) {
+            $aside = array_map(static fn (float $v, int $n): float => $n === $i ? $v + self::STEP : $v, $x, array_keys($x));
             $slopes[] = array_map(static fn (float $a, float $b): float => ($a - $b) / self::STEP, ($this->residuals)($aside), $missed);
         }
-        $dot = static fn (array $a, array $b): float => array_sum(array_map(static fn (float $p, float $q): float => $p * $q, $a, $b));
 
         return [
-            array_map(static fn (array $a): array => array_map(static fn (array $b): float => $dot($a, $b), $slopes), $slopes),
-            array_map(static fn (array $a): float => -$dot($a, $missed), $slopes),
+            array_map(static fn (array $a): array => array_map(static fn (array $b): float => self::dot($a, $b), $slopes), $slopes),
+            array_map(static fn (array $a): float => -self::dot($a, $missed), $slopes),
         ];
     }
 
@@ -112,7 +110,7 @@ final readonly class LeastSquares
             $b[$k] /= $a[$k][$k];
         }
 
-        return $b;
+        return array_values($b);
     }
 
     /**
@@ -129,6 +127,15 @@ final readonly class LeastSquares
     /** @param  non-empty-list<float>  $missed */
     private static function size(array $missed): float
     {
-        return array_sum(array_map(static fn (float $m): float => $m * $m, $missed));
+        return self::dot($missed, $missed);
+    }
+
+    /**
+     * @param  non-empty-list<float>  $a
+     * @param  non-empty-list<float>  $b
+     */
+    private static function dot(array $a, array $b): float
+    {
+        return array_sum(array_map(static fn (float $p, float $q): float => $p * $q, $a, $b));
     }
 }

@@ -22,8 +22,8 @@ final readonly class Load
     /** A slip this near the one it has is the same slip: the current differs by less than a meter shows. */
     private const SAME = 0.02;
 
-    /** Slips from which to which the time of a run-up is added up. */
-    private const RUN_UP = [1.0, 0.9, 0.8, 0.7, 0.6, 0.5, 0.4, 0.3, 0.2, 0.12, 0.07, 0.04, 0.02, 0.01];
+    /** Slips over which the time of a run-up from standstill is added up. */
+    private const RUN_UP = [0.9, 0.8, 0.7, 0.6, 0.5, 0.4, 0.3, 0.2, 0.12, 0.07, 0.04, 0.02, 0.01];
 
     /** A torque smaller than this share of rated moves nothing on. */
     private const NOTHING = 0.01;
@@ -101,18 +101,14 @@ final readonly class Load
     public function secondsToSpeed(callable $torque): float
     {
         $seconds = 0.0;
-        foreach (self::RUN_UP as $n => $slip) {
+        [$from, $had] = [1.0, max(self::NOTHING, $torque(1.0) - $this->torqueAt(1.0))];
+        foreach (self::RUN_UP as $slip) {
             $over = $torque($slip) - $this->torqueAt($slip);
-            if ($n === 0) {
-                $before = [$slip, max(self::NOTHING, $over)];
-
-                continue;
-            }
             if ($over <= 0.0) {
                 break;
             }
-            $seconds += 2 * $this->inertia * ($before[0] - $slip) / (($before[1] + $over) / 2);
-            $before = [$slip, $over];
+            $seconds += 2 * $this->inertia * ($from - $slip) / (($had + $over) / 2);
+            [$from, $had] = [$slip, $over];
         }
 
         return max(0.05, $seconds);

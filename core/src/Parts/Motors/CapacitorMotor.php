@@ -167,26 +167,25 @@ abstract class CapacitorMotor extends InductionMotor
     /** @return list<float> */
     private function windings(string $state, Setting $setting): array
     {
-        $runOpen = $setting->has('run-open');
-        $startOpen = $setting->has('start-open');
+        [$runOpen, $startOpen] = [$setting->has('run-open'), $setting->has('start-open')];
+        if ($setting->isDirect()) {
+            return $this->ohmicWindings($setting, $runOpen, $startOpen);
+        }
         $slip = $this->slipOf($state);
-        $key = ($runOpen ? 'r' : '').($startOpen ? 's' : '').($setting->isDirect() ? 'd' : $slip);
 
-        return $this->worked[$key] ??= $this->work($setting->isDirect(), $slip, $runOpen, $startOpen);
+        return $this->worked[($runOpen ? 'r' : '').($startOpen ? 's' : '').$slip] ??= Values::twoPort(
+            ...$this->machine()->motor->impedances($slip), firstOpen: $runOpen, secondOpen: $startOpen,
+        );
     }
 
-    /** @return list<float> */
-    private function work(bool $direct, float $slip, bool $runOpen, bool $startOpen): array
+    /** @return list<float> to direct current */
+    private function ohmicWindings(Setting $setting, bool $runOpen, bool $startOpen): array
     {
-        if ($direct) {
-            $run = new Complex($this->part->number('run_ohms'));
-            $half = $run->scaled($this->returns());
-            $start = (new Complex($this->part->number('start_ohms')))->plus($half);
+        $run = new Complex($this->warmOhms($this->part->number('run_ohms'), $setting));
+        $half = $run->scaled($this->returns());
+        $start = (new Complex($this->warmOhms($this->part->number('start_ohms'), $setting)))->plus($half);
 
-            return Values::twoPort($run, $half, $half, $start, $runOpen, $startOpen);
-        }
-
-        return Values::twoPort(...$this->machine()->motor->impedances($slip), firstOpen: $runOpen, secondOpen: $startOpen);
+        return Values::twoPort($run, $half, $half, $start, $runOpen, $startOpen);
     }
 
     /** @return array{Complex, Complex} into R and into S, amperes */

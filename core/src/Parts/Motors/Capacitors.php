@@ -22,6 +22,14 @@ abstract class Capacitors extends Kind
 
     private const SERIES_OHMS = 0.1;
 
+    private const FLAT = 'flat';
+
+    /** With less than this on it, nothing is left that matters, volts. [practice, no published source] */
+    private const CHARGES = 50.0;
+
+    /** A path of less than this has it bled before a meter is there: some ten seconds for 50 µF. [practice, no published source] */
+    private const BLEEDS = 2e5;
+
     /** @return array<string, array{0: string, 1: string}> section name to its terminals; the plate has `NAME_uf` */
     abstract protected function sections(): array;
 
@@ -34,6 +42,56 @@ abstract class Capacitors extends Kind
         }
 
         return $elements;
+    }
+
+    #[\Override]
+    public function initialState(): string
+    {
+        return self::FLAT;
+    }
+
+    /** A capacitor keeps its charge until something bleeds it. */
+    #[\Override]
+    public function stateWhenDead(string $state): string
+    {
+        return $state;
+    }
+
+    /** States: flat, or `charged` and the sections that are. */
+    #[\Override]
+    public function nextState(string $state, Setting $setting, Voltages $voltages): string
+    {
+        $was = explode(' ', $state);
+        $charged = [];
+        foreach ($this->sections() as $name => [$a, $b]) {
+            $holds = ! $setting->has("$name-open") && ! $setting->has("$name-shorted");
+            if ($holds && ($voltages->across($a, $b)->abs() > self::CHARGES
+                || (in_array($name, $was, true) && $voltages->ohms($a, $b) > self::BLEEDS))) {
+                $charged[] = $name;
+            }
+        }
+
+        return $charged === [] ? self::FLAT : 'charged '.implode(' ', $charged);
+    }
+
+    #[\Override]
+    public function held(string $state): array
+    {
+        $held = [];
+        foreach ($this->sections() as $name => [$a, $b]) {
+            if (in_array($name, explode(' ', $state), true)) {
+                $held[] = [$a, $b, $this->part->number('volts')];
+            }
+        }
+
+        return $held;
+    }
+
+    /** Nobody sees a charge. */
+    #[\Override]
+    public function told(string $state, string $seen): string
+    {
+        return $seen;
     }
 
     /** How long a section lasts on so many times its rated volts. */

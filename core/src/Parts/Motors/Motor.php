@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Levin\Core\Parts\Motors;
 
+use Levin\Core\Circuit\Conditions;
 use Levin\Core\Parts\Demand;
 use Levin\Core\Parts\DemandOf;
 use Levin\Core\Parts\Drift;
 use Levin\Core\Parts\Drifts\Endurance;
 use Levin\Core\Parts\Kind;
+use Levin\Core\Parts\Level;
+use Levin\Core\Parts\Machines\Copper;
 use Levin\Core\Parts\Machines\Overload;
 use Levin\Core\Parts\Machines\Running;
 use Levin\Core\Parts\Setting;
@@ -17,6 +20,9 @@ use Levin\Core\Parts\Voltages;
 /** What every motor with an overload shares: it stands, runs, or has tripped; the heat in its overload. */
 abstract class Motor extends Kind
 {
+    /** A winding at which its overload opens, °C. [practice, no published source] */
+    private const OPENS_AT = 130.0;
+
     /** The current its overload feels, amperes. */
     abstract protected function heatingAmps(string $state, Setting $setting, Voltages $voltages): float;
 
@@ -58,6 +64,19 @@ abstract class Motor extends Kind
         return $this->overload() === null
             ? Endurance::ofWinding($this->heatingAmps($state, $setting, $voltages) / $this->part->number('fla'), $this->burntMode())
             : null;
+    }
+
+    /** Its windings, by the heat in its overload. */
+    #[\Override]
+    public function celsius(Level $level): float
+    {
+        return Conditions::AIR + (self::OPENS_AT - Conditions::AIR) * $level->own;
+    }
+
+    /** Ohms of one of its windings as warm as it is, from its ohms cold. */
+    protected function warmOhms(float $cold, Setting $setting): float
+    {
+        return Copper::at($cold, Conditions::AIR, $setting->conditions->celsius($this->id));
     }
 
     /** Whether water runs over its shell. */

@@ -54,7 +54,7 @@ final class MotorShadedPole extends Motor
         return match (true) {
             $setting->has('open') || $state === Running::TRIPPED => Values::OPEN,
             $setting->has('shorted') => Values::ohms(Values::SHORT_OHMS),
-            $setting->isDirect() => Values::ohms($this->part->number('ohms')),
+            $setting->isDirect() => Values::ohms($this->warmOhms($this->part->number('ohms'), $setting)),
             default => Values::impedance(new Complex($size * $factor, $size * sqrt(1 - $factor ** 2))),
         };
     }

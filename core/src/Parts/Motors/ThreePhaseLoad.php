@@ -154,17 +154,18 @@ abstract class ThreePhaseLoad extends InductionMotor
     /** @return list<float> */
     private function windings(string $state, Setting $setting): array
     {
-        return $this->worked[$setting->isDirect() ? 'd' : $state] ??= $this->work($state, $setting->isDirect());
-    }
-
-    /** @return list<float> */
-    private function work(string $state, bool $direct): array
-    {
-        if ($direct) {
-            $y = (new Complex($this->part->number('winding_ohms') / 2))->inverse();
+        if ($setting->isDirect()) {
+            $y = (new Complex($this->warmOhms($this->part->number('winding_ohms'), $setting) / 2))->inverse();
 
             return ThreePhaseMotor::admittances($y, $y);
         }
+
+        return $this->worked[$state] ??= $this->work($state);
+    }
+
+    /** @return list<float> */
+    private function work(string $state): array
+    {
         $backwards = Running::isBackwards($state);
         $slip = $this->slipOf($state);
         $with = $this->machine()->impedance($slip)->inverse();

@@ -26,4 +26,19 @@ final readonly class Step
             array_map(Move::fromArray(...), array_values(array_filter((array) ($data['go'] ?? []), is_array(...)))),
         );
     }
+
+    /** @return array<string, true> the inputs its moves depend on */
+    public function asksFor(): array
+    {
+        $names = [];
+        foreach ($this->moves as $move) {
+            foreach ($move->when as $guard) {
+                if ($guard->atLeast === null) {
+                    $names[$guard->name] = true;
+                }
+            }
+        }
+
+        return $names;
+    }
 }

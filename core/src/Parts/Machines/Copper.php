@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Levin\Core\Meter;
+namespace Levin\Core\Parts\Machines;
 
 /** What a copper winding would read at another temperature. */
 final class Copper
