@@ -323,6 +323,7 @@ final class Chooser
             : match ($test->function) {
                 MeterFunction::VoltsAc, MeterFunction::VoltsAcLowZ, MeterFunction::VoltsDc => 'Volts',
                 MeterFunction::Amps => 'Amperes',
+                MeterFunction::MicroampsDc => 'Microamperes',
                 MeterFunction::Megohms => 'Megohms',
                 MeterFunction::Ohms => 'Ohms',
                 MeterFunction::Continuity => 'Continuity',

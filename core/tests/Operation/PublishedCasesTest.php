@@ -37,7 +37,7 @@ function leads(Unit $unit, string ...$faults): array
     return array_map(fn (int $n): float => $settled->currentInto('M', "T$n")->abs(), [1, 2, 3]);
 }
 
-const FIVE_HORSEPOWER = 'volts: 460, fla: 7.6, lra: 46, power_factor: 0.83, winding_ohms: 2.6, slip: 0.03';
+const FIVE_HORSEPOWER = 'volts: 460, fla: 7.6, lra: 46, power_factor: 0.83, winding_ohms: 2.6, rpm: 1746';
 
 it('finds 1.96 % unbalance in 460, 467 and 450 V (NEMA MG 1, 14.36)', function (): void {
     expect(Unbalance::percent([460, 467, 450]))->toEqualWithDelta(1.96, 0.005);
@@ -104,7 +104,7 @@ it('takes at its NEC current the input that its horsepower needs at an ordinary 
 ): void {
     $ohms = 0.06 * $volts / $amps;
     $unit = bench(sprintf(
-        'volts: %g, fla: %g, lra: %g, power_factor: %g, winding_ohms: %g, slip: 0.035',
+        'volts: %g, fla: %g, lra: %g, power_factor: %g, winding_ohms: %g, rpm: 1737',
         $volts,
         $amps,
         6.2 * $amps,

@@ -2,7 +2,11 @@
 
 declare(strict_types=1);
 
-use Levin\Core\Parts\Drift;
+use Levin\Core\Parts\Drifts\Cooling;
+use Levin\Core\Parts\Drifts\Counting;
+use Levin\Core\Parts\Drifts\TwoBodies;
+use Levin\Core\Parts\Drifts\Warming;
+use Levin\Core\Parts\Level;
 use Levin\Core\Parts\Machines\Load;
 use Levin\Core\Parts\Machines\Overload;
 use Levin\Core\Tests\Support\Rig;
@@ -73,7 +77,7 @@ it('opens a starter through its overload relay, within ten seconds at 7.2 times 
         $seconds = function (float $times): float {
             $drift = Overload::relay(10)->closed(10 * $times, 'tripped');
 
-            return $drift->reaches(0.0);
+            return $drift->reaches(new Level);
         };
         expect($seconds(1.05))->toBe(INF)->and($seconds(1.2))->toBeLessThan(7200)->and($seconds(1.5))->toBeLessThan(240)
             ->and($seconds(7.2))->toBeGreaterThan(4)->toBeLessThan(10);
@@ -99,11 +103,52 @@ it('gives a load its share by a power of the speed, and finds where a motor carr
 });
 
 it('reaches a threshold after the time its lag says (first-order lag)', function (): void {
-    $warming = Drift::warmingTo(4.0, 100.0, 1.0, 'open');
-    $time = $warming->reaches(0.0);
-    expect($time)->toEqualWithDelta(100 * log(4 / 3), 1e-9)->and($warming->after(0.0, $time))->toEqualWithDelta(1.0, 1e-9)
-        ->and(Drift::warmingTo(0.9, 100.0, 1.0, 'open')->reaches(0.0))->toBe(INF)
-        ->and(Drift::coolingTo(0.0, 60.0, 0.5, 'closed')->reaches(1.0))->toEqualWithDelta(60 * log(2), 1e-9)
-        ->and(Drift::counting(3600, 'ring')->reaches(600.0))->toBe(3000.0)
-        ->and(Drift::counting(3600, 'ring')->left())->toBe(0.0);
+    $warming = new Warming(4.0, 100.0, 'open');
+    $time = $warming->reaches(new Level);
+    expect($time)->toEqualWithDelta(100 * log(4 / 3), 1e-9)->and($warming->after(new Level, $time)->own)->toEqualWithDelta(1.0, 1e-9)
+        ->and((new Warming(0.9, 100.0, 'open'))->reaches(new Level))->toBe(INF)
+        ->and((new Cooling(60.0, 0.5, 'closed'))->reaches(new Level(1.0)))->toEqualWithDelta(60 * log(2), 1e-9)
+        ->and((new Counting(3600, 'ring'))->reaches(new Level(600.0)))->toBe(3000.0)
+        ->and((new Counting(3600, 'ring'))->left(new Level(3600.0))->own)->toBe(0.0);
+});
+
+it('warms and cools two bodies as their differential equations do (stepped by Runge and Kutta, ten thousandths of a lag)', function (
+    float $heat,
+    float $own,
+    float $around,
+): void {
+    [$inner, $outer, $share] = [50.0, 900.0, 1.5];
+    $body = new TwoBodies($heat, $inner, $outer, $share, 1.0, true, 'open');
+    $slope = fn (array $x): array => [($heat - ($x[0] - $x[1])) / $inner, (($x[0] - $x[1]) * $share - $x[1]) / $outer];
+    $x = [$own, $around];
+    $h = 0.05;
+    $moved = fn (array $from, array $by, float $t): array => [$from[0] + $by[0] * $t, $from[1] + $by[1] * $t];
+    for ($n = 0; $n < 6000; $n++) {
+        $a = $slope($x);
+        $b = $slope($moved($x, $a, $h / 2));
+        $c = $slope($moved($x, $b, $h / 2));
+        $d = $slope($moved($x, $c, $h));
+        $x = [
+            $x[0] + $h * ($a[0] + 2 * $b[0] + 2 * $c[0] + $d[0]) / 6,
+            $x[1] + $h * ($a[1] + 2 * $b[1] + 2 * $c[1] + $d[1]) / 6,
+        ];
+    }
+    $after = $body->after(new Level($own, $around), 300.0);
+    expect($after->own)->toEqualWithDelta($x[0], 1e-7)->and($after->around)->toEqualWithDelta($x[1], 1e-7);
+})->with([[0.3, 0.0, 0.0], [2.0, 0.2, 0.1], [0.0, 1.0, 0.6], [0.5, 0.1, 0.7]]);
+
+it('acts when its inner body is at the threshold, on the way up, on the way down, or at the turn in between', function (): void {
+    $rising = fn (float $heat): TwoBodies => new TwoBodies($heat, 50.0, 900.0, 1.5, 1.0, true, 'open');
+    $falling = new TwoBodies(0.0, 50.0, 900.0, 1.5, 0.35, false, 'closed');
+    foreach ([[$rising(5.0), new Level, 1.0], [$rising(0.45), new Level, 1.0], [$falling, new Level(1.0, 0.6), 0.35]] as [$body, $from, $at]) {
+        $seconds = $body->reaches($from);
+        expect($body->after($from, $seconds)->own)->toEqualWithDelta($at, 1e-9);
+    }
+    // hot all through, it passes one on its way and ends below it
+    $hot = new Level(0.9, 0.85);
+    $seconds = $rising(0.25)->reaches($hot);
+    expect($seconds)->toBeLessThan(100.0)->and($rising(0.25)->after($hot, $seconds)->own)->toEqualWithDelta(1.0, 1e-9)
+        ->and($rising(0.25)->after($hot, 1e6)->own)->toEqualWithDelta(0.625, 1e-9)
+        ->and($rising(0.3)->reaches(new Level))->toBe(INF)
+        ->and($falling->reaches(new Level(0.3, 0.2)))->toBe(0.0);
 });

@@ -22,8 +22,9 @@ final readonly class ThreePhaseMotor
 {
     private function __construct(
         private float $statorOhms,
-        private float $leakage,
+        private float $statorLeakage,
         private float $rotorOhms,
+        private float $rotorLeakage,
         private float $magnetizing,
         public float $slip,
         private float $ratedTorque,
@@ -60,7 +61,7 @@ final readonly class ThreePhaseMotor
             $q = (1 + sqrt($root)) / (2 * $y->re);
             $b = $y->im + ($x / 2) / ($q ** 2 + ($x / 2) ** 2);
 
-            return $b >= 0 ? null : new self($stator, $x / 2, $q * $slip, -1 / $b, $slip, 1.0);
+            return $b >= 0 ? null : new self($stator, $x / 2, $q * $slip, $x / 2, -1 / $b, $slip, 1.0);
         };
         $wanted = $phase / $lra;
         $low = 0.0;
@@ -80,13 +81,29 @@ final readonly class ThreePhaseMotor
         }
         $motor = $make(max($low, 1e-9)) ?? throw new \LogicException('The bisection left the range it started from.');
 
+        return self::ofCircuit(
+            $motor->statorOhms, $motor->statorLeakage, $motor->rotorOhms, $motor->rotorLeakage, $motor->magnetizing, $slip, $phase,
+        );
+    }
+
+    /**
+     * A machine given by its equivalent circuit, ohms a phase, as textbooks give it.
+     *
+     * @param  float  $phase  volts to its star point at which it has its rated torque, at the slip
+     */
+    public static function ofCircuit(
+        float $statorOhms,
+        float $statorLeakage,
+        float $rotorOhms,
+        float $rotorLeakage,
+        float $magnetizing,
+        float $slip,
+        float $phase,
+    ): self {
+        $motor = new self($statorOhms, $statorLeakage, $rotorOhms, $rotorLeakage, $magnetizing, $slip, 1.0);
+
         return new self(
-            $motor->statorOhms,
-            $motor->leakage,
-            $motor->rotorOhms,
-            $motor->magnetizing,
-            $slip,
-            $motor->torque($phase, 0.0, $slip),
+            $statorOhms, $statorLeakage, $rotorOhms, $rotorLeakage, $magnetizing, $slip, $motor->torque($phase, 0.0, $slip),
         );
     }
 
@@ -95,7 +112,7 @@ final readonly class ThreePhaseMotor
     {
         [$re, $im] = $this->field($slip);
 
-        return new Complex($this->statorOhms + $re, $this->leakage + $im);
+        return new Complex($this->statorOhms + $re, $this->statorLeakage + $im);
     }
 
     /**
@@ -140,8 +157,8 @@ final readonly class ThreePhaseMotor
     {
         [$fr, $fi] = $this->field($slip);
         [$br, $bi] = $this->field(2 - $slip);
-        $forward = ($this->statorOhms + $fr) ** 2 + ($this->leakage + $fi) ** 2;
-        $backward = ($this->statorOhms + $br) ** 2 + ($this->leakage + $bi) ** 2;
+        $forward = ($this->statorOhms + $fr) ** 2 + ($this->statorLeakage + $fi) ** 2;
+        $backward = ($this->statorOhms + $br) ** 2 + ($this->statorLeakage + $bi) ** 2;
 
         return $positive ** 2 * $fr / $forward - $negative ** 2 * $br / $backward;
     }
@@ -154,9 +171,9 @@ final readonly class ThreePhaseMotor
     private function field(float $slip): array
     {
         $q = $this->rotorOhms / $slip;
-        $sum = $this->leakage + $this->magnetizing;
+        $sum = $this->rotorLeakage + $this->magnetizing;
         $d = $q * $q + $sum * $sum;
 
-        return [$this->magnetizing ** 2 * $q / $d, $this->magnetizing * ($q * $q + $this->leakage * $sum) / $d];
+        return [$this->magnetizing ** 2 * $q / $d, $this->magnetizing * ($q * $q + $this->rotorLeakage * $sum) / $d];
     }
 }

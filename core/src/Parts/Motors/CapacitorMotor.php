@@ -121,7 +121,7 @@ abstract class CapacitorMotor extends InductionMotor
     #[\Override]
     public function observables(): array
     {
-        return ['runs', 'hums', 'silent'];
+        return [...$this->seenRunning(), 'hums', 'silent'];
     }
 
     #[\Override]
@@ -132,7 +132,7 @@ abstract class CapacitorMotor extends InductionMotor
             new FaultMode('start-open', 'start winding open', 1.0),
             new FaultMode('run-shorted', 'run winding shorted', 0.6),
             new FaultMode('turns-shorted', 'turns of the run winding shorted', 0.09, 'share of its ohms'),
-            ...self::commonFaults(),
+            ...$this->commonFaults(),
             ...$this->ownFaults(),
         ];
     }

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Levin\Core\Parts\Motors;
 
 use Levin\Core\Parts\Definition;
-use Levin\Core\Parts\FaultMode;
 
 /** A hermetic single-phase compressor with an internal overload in its common lead. */
 final class CompressorPsc extends CapacitorMotor
 {
     use Hermetic;
+
+    /** How often its internal overload is what is open. */
+    private const OVERLOAD_WEIGHT = 2.0;
 
     #[\Override]
     public static function definition(): Definition
@@ -25,14 +27,5 @@ final class CompressorPsc extends CapacitorMotor
     protected function breakaway(): float
     {
         return 0.045;
-    }
-
-    #[\Override]
-    protected function ownFaults(): array
-    {
-        return [
-            new FaultMode('overload-open', 'internal overload open (hot)', 2.0),
-            new FaultMode('seized', 'seized', 1.2),
-        ];
     }
 }

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Levin\Core\Parts\Motors;
 
 use Levin\Core\Parts\Definition;
-use Levin\Core\Parts\FaultMode;
 
 /** A hermetic or scroll compressor on three phases with an internal overload that opens all three windings at the star point. */
 final class CompressorThreePhase extends ThreePhaseLoad
 {
     use Hermetic;
+
+    /** How often its internal overload is what is open. */
+    private const OVERLOAD_WEIGHT = 1.5;
 
     #[\Override]
     public static function definition(): Definition
@@ -25,14 +27,5 @@ final class CompressorThreePhase extends ThreePhaseLoad
     protected function breakaway(): float
     {
         return 0.3;
-    }
-
-    #[\Override]
-    protected function ownFaults(): array
-    {
-        return [
-            new FaultMode('overload-open', 'internal overload open (hot)', 1.5),
-            new FaultMode('seized', 'seized', 1.2),
-        ];
     }
 }

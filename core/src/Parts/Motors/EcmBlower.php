@@ -74,7 +74,7 @@ abstract class EcmBlower extends Kind
             // speed falls evenly from tap to tap; power with its cube (fan laws)
             $share = (0.6 + 0.4 * ($place + 1) / count(static::speeds())) ** 3;
             $ducts = $by === '' ? 1.0 : max(0.2, $setting->quantity($by)) ** $this->restrictionExponent();
-            $watts += $this->part->number('watts') * $share * $ducts * (1 + $setting->degree('dragging', 0.4, 0.0));
+            $watts += $this->part->number('watts') * $share * $ducts * (Wheel::share($setting) + $setting->degree('dragging', 0.4, 0.0));
         }
 
         return match (true) {
@@ -136,13 +136,16 @@ abstract class EcmBlower extends Kind
     #[\Override]
     public function observables(): array
     {
-        return ['runs', 'still'];
+        return ['runs', Wheel::WITHOUT, 'still'];
     }
 
     #[\Override]
     public function observed(string $state, Setting $setting, Voltages $voltages): string
     {
-        return str_starts_with($state, 'runs') && $this->isAble($setting, $voltages) ? 'runs' : 'still';
+        return match (true) {
+            ! str_starts_with($state, 'runs') || ! $this->isAble($setting, $voltages) => 'still',
+            default => Wheel::isLoose($setting) ? Wheel::WITHOUT : 'runs',
+        };
     }
 
     #[\Override]
@@ -155,6 +158,7 @@ abstract class EcmBlower extends Kind
             new FaultMode('winding-open', 'motor winding open', 0.6),
             new FaultMode('seized', 'bearings seized', 0.8),
             new FaultMode('dragging', 'dragging: bearing or wheel', 0.09, 'share of its power'),
+            ...Wheel::faults(),
         ];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Parts\Motors;
 
 use Levin\Core\Parts\DemandOf;
+use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
 use Levin\Core\Parts\Machines\Load;
 use Levin\Core\Parts\Machines\Overload;
@@ -21,6 +22,7 @@ trait Hermetic
     {
         return [
             Field::quantity('against', 'the pressure difference it starts against: 0 equalized, 1 as when it runs'),
+            Field::choice('overload', 'where its overload is', ['inside', 'outside']),
             Field::optionalCondition('wetted_by', 'the condition that says water runs over its shell'),
         ];
     }
@@ -30,14 +32,28 @@ trait Hermetic
         return 0.0;
     }
 
+    protected function turnsWheel(): bool
+    {
+        return false;
+    }
+
     protected function inertia(): float
     {
         return 0.08;
     }
 
-    protected function overload(): Overload
+    protected function overload(): ?Overload
     {
-        return Overload::inCompressor($this->part->number('fla'));
+        return $this->part->text('overload') === 'outside' ? null : Overload::inCompressor($this->part->number('fla'));
+    }
+
+    /** @return list<FaultMode> */
+    protected function ownFaults(): array
+    {
+        return [
+            ...($this->overload() === null ? [] : [new FaultMode('overload-open', 'internal overload open (hot)', self::OVERLOAD_WEIGHT)]),
+            new FaultMode('seized', 'seized', 1.2),
+        ];
     }
 
     protected function startingLoad(Setting $setting): Load

@@ -54,6 +54,18 @@ abstract class InductionMotor extends Motor
     /** @return list<FaultMode> modes beyond those every such motor has */
     abstract protected function ownFaults(): array;
 
+    /** Whether it turns a blade or a wheel, which can be seen to stand while the shaft turns. */
+    protected function turnsWheel(): bool
+    {
+        return true;
+    }
+
+    /** @return list<string> how it can be seen to run */
+    protected function seenRunning(): array
+    {
+        return ['runs', ...($this->turnsWheel() ? [Wheel::WITHOUT] : [])];
+    }
+
     /** Exponent of the load's torque against speed: the square for a fan or blower [fan laws]. */
     protected function loadExponent(): float
     {
@@ -84,9 +96,10 @@ abstract class InductionMotor extends Motor
     }
 
     /** @return list<FaultMode> */
-    protected static function commonFaults(): array
+    protected function commonFaults(): array
     {
         return [
+            ...($this->turnsWheel() ? Wheel::faults() : []),
             new FaultMode('grounded', 'winding grounded', 0.8, 'Ω'),
             new FaultMode('leaky', 'insulation leaky to ground', 0.09, 'Ω'),
             new FaultMode('dragging', 'dragging: bearing or wheel', 0.09, 'share of rated load'),
@@ -104,7 +117,8 @@ abstract class InductionMotor extends Motor
     protected function load(Setting $setting): Load
     {
         $by = $this->part->text('load_by');
-        $share = $this->part->number('load') * ($by === '' ? 1.0 : $setting->quantity($by)) + $setting->degree('dragging', 0.6, 0.0);
+        $share = Wheel::share($setting) * $this->part->number('load') * ($by === '' ? 1.0 : $setting->quantity($by))
+            + $setting->degree('dragging', 0.6, 0.0);
 
         return new Load($share, $this->loadExponent(), $this->ratedSlip(), $this->breakaway(), $this->inertia());
     }
@@ -185,7 +199,7 @@ abstract class InductionMotor extends Motor
             ! Running::is($state) => $amps > 0.25 * $this->part->number('lra') ? 'hums' : 'silent',
             $amps < self::UNFED * $this->part->number('fla') => 'silent',
             Running::isBackwards($state) => 'runs backwards',
-            default => 'runs',
+            default => Wheel::isLoose($setting) ? Wheel::WITHOUT : 'runs',
         };
     }
 

@@ -10,6 +10,7 @@ use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
 use Levin\Core\Parts\Machines\Running;
+use Levin\Core\Parts\Pending;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
@@ -23,6 +24,11 @@ use Levin\Core\Parts\Voltages;
 final class MotorShadedPole extends Motor
 {
     private const TURNS_FROM = 0.6;
+
+    /** Seconds to come up and to stand. [practice, no published source] */
+    private const COMES_UP = 1.5;
+
+    private const COASTS = 3.0;
 
     #[\Override]
     public static function definition(): Definition
@@ -55,21 +61,53 @@ final class MotorShadedPole extends Motor
             $setting->has('open') || $state === Running::TRIPPED => Values::OPEN,
             $setting->has('shorted') => Values::ohms(Values::SHORT_OHMS),
             $setting->isDirect() => Values::ohms($this->warmOhms($this->part->number('ohms'), $setting)),
-            default => Values::impedance(new Complex($size * $factor, $size * sqrt(1 - $factor ** 2))),
+            default => Values::impedance((new Complex($size * $factor, $size * sqrt(1 - $factor ** 2)))->scaled($this->lightened($running, $setting))),
         };
     }
 
     #[\Override]
     public function nextState(string $state, Setting $setting, Voltages $voltages): string
     {
-        if ($state === Running::TRIPPED) {
-            return $state;
-        }
-        if ($setting->has('seized') || $setting->has('open') || $setting->has('shorted')) {
-            return Running::STILL;
-        }
+        return match (true) {
+            $state === Running::TRIPPED || Running::is($state) && $this->isFree($setting) => $state,
+            ! $this->isFree($setting) => Running::STILL,
+            $state === Running::STILL => $this->isFed($voltages) ? Running::starting() : $state,
+            default => $state,
+        };
+    }
 
-        return $voltages->across('1', '2')->abs() >= self::TURNS_FROM * $this->part->number('volts') ? 'running' : Running::STILL;
+    #[\Override]
+    public function pending(string $state, Setting $setting, Voltages $voltages): array
+    {
+        $fed = $this->isFed($voltages);
+
+        return match (true) {
+            Running::isStarting($state) => [$fed ? new Pending(Running::rated(), self::COMES_UP) : new Pending(Running::STILL, self::COASTS)],
+            Running::is($state) && ! $fed => [new Pending(Running::STILL, self::COASTS)],
+            default => [],
+        };
+    }
+
+    /** How much more it stands in the way of its current for what it does not have to turn. [practice, no published source] */
+    private function lightened(bool $running, Setting $setting): float
+    {
+        return $running ? 1.0 / (0.7 + 0.3 * min(2.0, Wheel::share($setting))) : 1.0;
+    }
+
+    private function isFree(Setting $setting): bool
+    {
+        return ! $setting->has('seized') && ! $setting->has('open') && ! $setting->has('shorted');
+    }
+
+    private function isFed(Voltages $voltages): bool
+    {
+        return $voltages->across('1', '2')->abs() >= self::TURNS_FROM * $this->part->number('volts');
+    }
+
+    #[\Override]
+    public function told(string $state, string $seen): string
+    {
+        return Running::isStarting($state) ? 'starts' : parent::told($state, $seen);
     }
 
     #[\Override]
@@ -83,13 +121,16 @@ final class MotorShadedPole extends Motor
     #[\Override]
     public function observables(): array
     {
-        return ['runs', 'silent'];
+        return ['runs', Wheel::WITHOUT, 'silent'];
     }
 
     #[\Override]
     public function observed(string $state, Setting $setting, Voltages $voltages): string
     {
-        return Running::is($state) ? 'runs' : 'silent';
+        return match (true) {
+            ! Running::is($state) || ! $this->isFed($voltages) => 'silent',
+            default => Wheel::isLoose($setting) ? Wheel::WITHOUT : 'runs',
+        };
     }
 
     #[\Override]
@@ -100,6 +141,7 @@ final class MotorShadedPole extends Motor
             new FaultMode('shorted', 'winding shorted', 0.3),
             new FaultMode('grounded', 'winding grounded', 0.4, 'Ω'),
             new FaultMode('seized', 'bearings seized', 2.0),
+            ...Wheel::faults(),
         ];
     }
 

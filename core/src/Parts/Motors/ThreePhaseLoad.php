@@ -119,7 +119,7 @@ abstract class ThreePhaseLoad extends InductionMotor
     #[\Override]
     public function observables(): array
     {
-        return ['runs', 'runs backwards', 'hums', 'silent'];
+        return [...$this->seenRunning(), 'runs backwards', 'hums', 'silent'];
     }
 
     #[\Override]
@@ -131,7 +131,7 @@ abstract class ThreePhaseLoad extends InductionMotor
             new FaultMode('winding3-open', 'winding T3 open', 0.5),
             new FaultMode('shorted', 'windings T1 and T2 shorted together', 0.5),
             new FaultMode('turns-shorted', 'turns shorted between T1 and T2', 0.09, 'share of its ohms'),
-            ...self::commonFaults(),
+            ...$this->commonFaults(),
             ...$this->ownFaults(),
         ];
     }

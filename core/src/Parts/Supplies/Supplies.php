@@ -72,7 +72,7 @@ abstract class Supplies extends Kind
             );
         }
         if ($this->bonded() !== '') {
-            $elements[] = Element::between($this->bonded(), 'G', $setting->has('neutral-lost') ? Values::OPEN : Values::ohms(self::BOND));
+            $elements[] = Element::between($this->bonded(), 'G', Values::ohms(self::BOND));
         }
 
         return $elements;
