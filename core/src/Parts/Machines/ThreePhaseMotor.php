@@ -107,6 +107,12 @@ final readonly class ThreePhaseMotor
         );
     }
 
+    /** What a phase has to a voltage that all three have in common, and between its halves: its ohms and leakage. */
+    public function statorImpedance(): Complex
+    {
+        return new Complex($this->statorOhms, $this->statorLeakage);
+    }
+
     /** Impedance of one phase to a sequence voltage at a slip, ohms. */
     public function impedance(float $slip): Complex
     {

@@ -8,8 +8,10 @@ use Levin\Core\Network\Complex;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
+use Levin\Core\Parts\Machines\DeltaWindings;
 use Levin\Core\Parts\Machines\Running;
 use Levin\Core\Parts\Machines\ThreePhaseMotor;
+use Levin\Core\Parts\Machines\Windings;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
@@ -17,8 +19,8 @@ use Levin\Core\Parts\Values;
 use Levin\Core\Parts\Voltages;
 
 /**
- * What three-phase motors and compressors share: leads T1, T2, T3, each with its part of the internal overload, star-connected
- * inside or as good as.
+ * What three-phase motors and compressors share: leads T1, T2, T3, each with its part of the internal overload, joined inside as a
+ * wye or a delta.
  *
  * It turns the way the phase sequence says: with two leads swapped it runs backwards, seen as such. A motor that single-phases
  * at standstill has no torque and hums; one that loses a phase while it runs goes on, at a higher current, if it can.
@@ -42,6 +44,7 @@ abstract class ThreePhaseLoad extends InductionMotor
             Field::number('lra', 'A', 'locked-rotor current', 0.2, 4000),
             Field::number('power_factor', '', 'at full load', 0.3, 0.97, 0.85),
             Field::number('winding_ohms', 'Ω', 'between two leads, cold', 0.005, 500),
+            Field::choice('connection', 'how its windings are joined inside', ['wye', 'delta']),
             ...self::loadFields(),
         ];
     }
@@ -77,16 +80,18 @@ abstract class ThreePhaseLoad extends InductionMotor
 
         return [
             Element::coupled('@1', '@3', '@2', '@3', $this->windings($state, $setting)),
-            ...array_map(static fn (int $n): Element => Element::between("T$n", "@$n", self::lead($n, $state, $setting)), self::LEADS),
+            ...array_map(fn (int $n): Element => Element::between("T$n", "@$n", $this->lead($n, $state, $setting)), self::LEADS),
             Element::between('@1', '@2', $bridged),
             Element::between('@1', '#case', Values::insulation($setting, Values::MOTOR_FARADS)),
         ];
     }
 
-    /** @return list<float> one lead, through its part of the overload */
-    private static function lead(int $n, string $state, Setting $setting): array
+    /** @return list<float> one lead, through its part of the overload and, of a wye, its winding */
+    private function lead(int $n, string $state, Setting $setting): array
     {
-        return Values::contact($state !== Running::TRIPPED && ! $setting->has('overload-open') && ! $setting->has("winding$n-open"));
+        $winding = $this->isDelta() || ! $setting->has("winding$n-open");
+
+        return Values::contact($state !== Running::TRIPPED && ! $setting->has('overload-open') && $winding);
     }
 
     #[\Override]
@@ -98,16 +103,16 @@ abstract class ThreePhaseLoad extends InductionMotor
     #[\Override]
     protected function isTurnedBack(Voltages $voltages): bool
     {
-        [$positive, $negative] = $this->sequenceVolts($voltages);
+        [$positive, $negative] = ThreePhaseMotor::sequences($voltages->across('@1', '@3'), $voltages->across('@2', '@3'));
 
-        return $negative > $positive;
+        return $negative->abs() > $positive->abs();
     }
 
     /** Once it turns, the leads' own voltages hold: a running motor regenerates the leg it has lost. */
     #[\Override]
     protected function torqueCurve(string $state, Setting $setting, Voltages $voltages): callable
     {
-        [$with, $against] = $this->sequenceVolts($voltages);
+        [$with, $against] = $this->sequenceVolts($state, $setting, $voltages);
         if (Running::isBackwards($state)) {
             [$with, $against] = [$against, $with];
         }
@@ -126,9 +131,11 @@ abstract class ThreePhaseLoad extends InductionMotor
     public function faults(): array
     {
         return [
-            new FaultMode('winding1-open', 'winding T1 open', 0.5),
-            new FaultMode('winding2-open', 'winding T2 open', 0.5),
-            new FaultMode('winding3-open', 'winding T3 open', 0.5),
+            ...array_map(fn (int $n): FaultMode => new FaultMode(
+                "winding$n-open",
+                $this->isDelta() ? sprintf('winding T%d–T%d open', $n, $n % 3 + 1) : "winding T$n open",
+                0.5,
+            ), self::LEADS),
             new FaultMode('shorted', 'windings T1 and T2 shorted together', 0.5),
             new FaultMode('turns-shorted', 'turns shorted between T1 and T2', 0.09, 'share of its ohms'),
             ...$this->commonFaults(),
@@ -151,33 +158,61 @@ abstract class ThreePhaseLoad extends InductionMotor
         return [['T1', 'T2'], ['T2', 'T3'], ['T1', 'T3']];
     }
 
+    private function isDelta(): bool
+    {
+        return $this->part->text('connection') === 'delta';
+    }
+
     /** @return list<float> */
     private function windings(string $state, Setting $setting): array
     {
+        if ($this->isDelta()) {
+            return $this->delta($state, $setting)->admittances();
+        }
         if ($setting->isDirect()) {
             $y = (new Complex($this->warmOhms($this->part->number('winding_ohms'), $setting) / 2))->inverse();
 
             return ThreePhaseMotor::admittances($y, $y);
         }
 
-        return $this->worked[$state] ??= $this->work($state);
+        return $this->worked[$state] ??= ThreePhaseMotor::admittances(...$this->sequenceAdmittances($state));
     }
 
-    /** @return list<float> */
-    private function work(string $state): array
+    /** A delta's windings have three times the impedance of the star that would act alike, and half again a pair's ohms. */
+    private function delta(string $state, Setting $setting): DeltaWindings
     {
-        $backwards = Running::isBackwards($state);
+        $open = array_values(array_filter([0, 1, 2], static fn (int $n): bool => $setting->has('winding'.($n + 1).'-open')))[0] ?? null;
+        if ($setting->isDirect()) {
+            $y = (new Complex(1.5 * $this->warmOhms($this->part->number('winding_ohms'), $setting)))->inverse();
+
+            return new DeltaWindings(Windings::three($y, $y, $y), $open);
+        }
+        [$positive, $negative] = array_map(static fn (Complex $y): Complex => $y->scaled(1 / 3), $this->sequenceAdmittances($state));
+
+        return new DeltaWindings(
+            Windings::three($this->machine()->statorImpedance()->inverse()->scaled(1 / 3), $positive, $negative),
+            $open,
+        );
+    }
+
+    /** @return array{Complex, Complex} of a phase to the positive and to the negative sequence, siemens */
+    private function sequenceAdmittances(string $state): array
+    {
         $slip = $this->slipOf($state);
         $with = $this->machine()->impedance($slip)->inverse();
         $against = $this->machine()->impedance(2 - $slip)->inverse();
 
-        return $backwards ? ThreePhaseMotor::admittances($against, $with) : ThreePhaseMotor::admittances($with, $against);
+        return Running::isBackwards($state) ? [$against, $with] : [$with, $against];
     }
 
     /** @return array{float, float} positive and negative */
-    private function sequenceVolts(Voltages $voltages): array
+    private function sequenceVolts(string $state, Setting $setting, Voltages $voltages): array
     {
-        [$positive, $negative] = ThreePhaseMotor::sequences($voltages->across('@1', '@3'), $voltages->across('@2', '@3'));
+        [$v13, $v23] = [$voltages->across('@1', '@3'), $voltages->across('@2', '@3')];
+        if ($this->isDelta()) {
+            return $this->delta($state, $setting)->sequences($v13, $v23);
+        }
+        [$positive, $negative] = ThreePhaseMotor::sequences($v13, $v23);
 
         return [$positive->abs(), $negative->abs()];
     }
@@ -194,7 +229,7 @@ abstract class ThreePhaseLoad extends InductionMotor
     {
         $most = 0.0;
         foreach (self::LEADS as $n) {
-            $most = max($most, $voltages->across("T$n", "@$n")->abs() * self::lead($n, $state, $setting)[0]);
+            $most = max($most, $voltages->across("T$n", "@$n")->abs() * $this->lead($n, $state, $setting)[0]);
         }
 
         return $most;
