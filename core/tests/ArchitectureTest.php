@@ -29,18 +29,19 @@ const CORE_TO_COME = ['Work'];
 /** Below Parts: the families of kinds stand on the theory of machines and of sequencing, and on no other family unless named here. */
 const PARTS_MAY_IMPORT = [
     'Parts' => [],
-    'Parts\Machines' => ['Parts'],
+    'Parts\Drifts' => ['Parts'],
+    'Parts\Machines' => ['Parts', 'Parts\Drifts'],
     'Parts\Sequencing' => ['Parts'],
     'Parts\Connections' => ['Parts'],
     'Parts\Electronics' => ['Parts', 'Parts\Sequencing'],
     'Parts\Heaters' => ['Parts', 'Parts\Machines'],
-    'Parts\Motors' => ['Parts', 'Parts\Machines'],
-    'Parts\Protection' => ['Parts', 'Parts\Machines', 'Parts\Switches'],
-    'Parts\Relays' => ['Parts', 'Parts\Machines'],
+    'Parts\Motors' => ['Parts', 'Parts\Drifts', 'Parts\Machines'],
+    'Parts\Protection' => ['Parts', 'Parts\Drifts', 'Parts\Machines', 'Parts\Switches'],
+    'Parts\Relays' => ['Parts', 'Parts\Drifts', 'Parts\Machines'],
     'Parts\Sensors' => ['Parts'],
-    'Parts\Supplies' => ['Parts', 'Parts\Machines'],
+    'Parts\Supplies' => ['Parts', 'Parts\Drifts', 'Parts\Machines'],
     'Parts\Switches' => ['Parts'],
-    'Parts\Valves' => ['Parts'],
+    'Parts\Valves' => ['Parts', 'Parts\Drifts'],
 ];
 
 /** What each folder of the application may import; the core is below all of them. */

@@ -51,7 +51,8 @@ final readonly class BranchCircuits
         $demands = [];
         foreach ($this->model->parts as $load => $kind) {
             $demand = $kind->demand();
-            if ($demand !== null && array_filter($demand->terminals, static fn (string $t): bool => isset($fed[$kind->part->point($t)])) !== []) {
+            $touches = static fn (string $t): bool => isset($fed[$kind->part->point($t)]);
+            if ($demand !== null && array_filter($demand->terminals, $touches) !== []) {
                 $demands[$load] = $demand;
             }
         }

@@ -119,7 +119,9 @@ final readonly class Conditions
             $this->number($name);
         }
 
-        return $numbers === [] ? $this : new self($this->values, [...$this->numbers, ...$numbers], $this->lifted, $this->removed, $this->warm);
+        return $numbers === []
+            ? $this
+            : new self($this->values, [...$this->numbers, ...$numbers], $this->lifted, $this->removed, $this->warm);
     }
 
     /** @param  list<string>  $wires */

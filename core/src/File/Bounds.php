@@ -24,7 +24,9 @@ final class Bounds
         $lines = substr_count($text, "\n") + 1;
         $remedy = 'A file holds one unit: take out what is not part of it.';
         if (strlen($text) > self::BYTES) {
-            return new Problem(null, '', sprintf('It is larger than any unit: %d kB of %d.', strlen($text) / 1024, self::BYTES / 1024), $remedy);
+            $sizes = sprintf('%d kB of %d', strlen($text) / 1024, self::BYTES / 1024);
+
+            return new Problem(null, '', "It is larger than any unit: $sizes.", $remedy);
         }
         if ($lines > self::LINES) {
             return new Problem(null, '', sprintf('It is longer than any unit: %d lines of %d.', $lines, self::LINES), $remedy);

@@ -49,7 +49,9 @@ final readonly class Entry
     private const LONGEST = 24;
 
     /** The most a service meter can show, SI. A larger entry is a slip. */
-    private const MOST = ['vac' => 1000.0, 'vdc' => 1000.0, 'amps' => 2000.0, 'uadc' => 0.01, 'megohms' => 1e12, 'ohms' => 1e9, 'mfd' => 0.1];
+    private const MOST = [
+        'vac' => 1000.0, 'vdc' => 1000.0, 'amps' => 2000.0, 'uadc' => 0.01, 'megohms' => 1e12, 'ohms' => 1e9, 'mfd' => 0.1,
+    ];
 
     /** @throws BadEntry saying what is wrong and what to type */
     public static function parse(MeterFunction $function, string $text): self

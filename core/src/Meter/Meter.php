@@ -224,6 +224,9 @@ final class Meter
         $network = null;
         foreach ($model->parts as $id => $component) {
             foreach ($component->held($circuit->states[$id] ?? '') as [$a, $b, $volts]) {
+                if ($circuit->at($component->nodeName($a))->minus($circuit->at($component->nodeName($b)))->abs() > self::SPOILS) {
+                    continue;
+                }
                 $network ??= $this->settler->dead($circuit->conditions, $circuit->faults, $circuit->states, 0.0);
                 [$p, $q] = [$model->nodeOf($component, $a), $model->nodeOf($component, $b)];
                 $own = $network->impedanceBetween($p, $q)->re;

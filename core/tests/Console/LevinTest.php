@@ -61,6 +61,7 @@ it('reads a meter', function (): void {
             'indoor_breaker=off',
             '-w',
             'lifted=w24',
+            '--zero',
         ))->toMatchArray(['value' => 12, 'unit' => 'Ω', 'overload' => false])
         ->and(levin('meter', Unit::COOLING, 'ohms', 'CC.A', 'CC.B')[0])->toBe(1);
 });

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Levin\Core\Meter\Clamped;
+use Levin\Core\Meter\InsulationTest;
 use Levin\Core\Meter\Meter;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Operation\Settled;
@@ -98,7 +99,7 @@ it('halves insulation for each ten degrees under forty, doubles it above (IEEE 4
     ?string $said,
 ): void {
     $unit = ladderOf(5e6);
-    $reading = (new Meter($unit->settler))->insulation('R1.1', 'SUP.N', breakerOpen($unit), 500.0, $celsius);
+    $reading = (new Meter($unit->settler))->insulation('R1.1', 'SUP.N', breakerOpen($unit), new InsulationTest(celsius: $celsius));
     expect($reading->exact)->toEqualWithDelta(5e6, 0.1e6)->and($reading->overload)->toBeFalse()
         ->and($reading->warnings)->toHaveCount($said === null ? 1 : 2);
     if ($said !== null) {
@@ -112,7 +113,7 @@ it('halves insulation for each ten degrees under forty, doubles it above (IEEE 4
 
 it('warns of more than 500 V on windings rated under 1000 V', function (float $volts, bool $warns): void {
     $unit = ladderOf(5e6);
-    $reading = (new Meter($unit->settler))->insulation('R1.1', 'SUP.N', breakerOpen($unit), $volts);
+    $reading = (new Meter($unit->settler))->insulation('R1.1', 'SUP.N', breakerOpen($unit), new InsulationTest($volts));
     expect(str_contains(implode(' ', $reading->warnings), 'is more than the 500 V'))->toBe($warns)
         ->and($reading->exact)->toEqualWithDelta(5e6, 0.1e6);
 })->with([[250.0, false], [500.0, false], [1000.0, true]]);
@@ -131,7 +132,7 @@ it('puts no more than thirty volts of an insulation test across electronics', fu
         ],
         ['on' => true],
     );
-    $reading = (new Meter($unit->settler))->insulation('R.1', 'SUP.N', breakerOpen($unit));
+    $reading = (new Meter($unit->settler))->insulation('R.1', 'SUP.N', breakerOpen($unit), new InsulationTest);
     expect($reading->valid)->toBe($taken);
     if (! $taken) {
         expect($reading->warnings)->toHaveCount(1)->and($reading->warnings[0])->toMatch('/^3[12] V of the test/')

@@ -17,7 +17,7 @@ it('shows every function in its own unit, range and decimals', function (MeterFu
     [MeterFunction::VoltsAc, 5.999, '5.999 V'],
     [MeterFunction::VoltsAc, 6.01, '6.01 V'],
     [MeterFunction::VoltsAc, 599.94, '599.9 V'],
-    [MeterFunction::VoltsAc, 700.4, '700.4 V'],
+    [MeterFunction::VoltsAc, 700.4, '700 V'],
     [MeterFunction::VoltsAcLowZ, 24.0, '24.0 V'],
     [MeterFunction::VoltsDc, 0.0123, '0.0123 V'],
     [MeterFunction::VoltsDc, -4.987, '-4.987 V'],
@@ -33,7 +33,9 @@ it('shows every function in its own unit, range and decimals', function (MeterFu
     [MeterFunction::Megohms, 3.5e6, '3.500 MΩ'],
     [MeterFunction::Megohms, 39.99e6, '39.99 MΩ'],
     [MeterFunction::Megohms, 550e6, '0.550 GΩ'],
-    [MeterFunction::Capacitance, 0.5e-6, '0.5000 µF'],
+    [MeterFunction::Capacitance, 0.5e-6, '0.500 µF'],
+    [MeterFunction::Capacitance, 39.62e-6, '39.62 µF'],
+    [MeterFunction::MicroampsDc, 3.74e-6, '3.7 µA'],
     [MeterFunction::Capacitance, 5.123e-6, '5.123 µF'],
     [MeterFunction::Capacitance, 250e-6, '250.0 µF'],
 ]);
@@ -69,8 +71,8 @@ it('takes the lowest range that holds the value', function (MeterFunction $funct
     [MeterFunction::Megohms, 41e6, 400e6],
     [MeterFunction::Megohms, 4e9, 4e9],
     [MeterFunction::Megohms, 4.1e9, null],
-    [MeterFunction::Capacitance, 10e-3, 10e-3],
-    [MeterFunction::Capacitance, 11e-3, null],
+    [MeterFunction::Capacitance, 6e-3, 6e-3],
+    [MeterFunction::Capacitance, 7e-3, null],
 ]);
 
 it('errs by its share of the reading and its counts', function (MeterFunction $function, float $value, float $error): void {
@@ -191,7 +193,7 @@ it('knows which functions feed the circuit themselves, and the unit of each', fu
     $dead = array_filter(MeterFunction::cases(), fn (MeterFunction $f): bool => $f->isDeadTest());
     expect(array_column($dead, 'value'))->toEqualCanonicalizing(['ohms', 'continuity', 'mfd', 'megohms'])
         ->and(array_map(fn (MeterFunction $f): string => $f->unit(), MeterFunction::cases()))->toBe(
-            ['V', 'V', 'V', 'Ω', 'Ω', 'F', 'A', 'Ω'],
+            ['V', 'V', 'V', 'Ω', 'Ω', 'F', 'A', 'A', 'Ω'],
         )
         ->and(array_column(MeterFunction::traced(), 'value'))->toBe(['vac', 'ohms', 'continuity', 'mfd']);
 });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Levin\Core\Meter\BadEntry;
 use Levin\Core\Meter\Clamped;
 use Levin\Core\Meter\Entry;
+use Levin\Core\Meter\InsulationTest;
 use Levin\Core\Meter\Meter;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Tests\Support\Rig;
@@ -16,7 +17,7 @@ it('reads insulation in megohms, tells it at 40 °C and says to discharge (IEEE 
     .'memory)', function (): void {
         $unit = Unit::cooling();
         $off = $unit->settle($unit->off()->lifting(['w10', 'w11', 'w12']), ['COMP:leaky=80000000']);
-        $reading = (new Meter($unit->settler))->insulation('COMP.R', 'GND.1', $off, 500, 20);
+        $reading = (new Meter($unit->settler))->insulation('COMP.R', 'GND.1', $off, new InsulationTest(celsius: 20));
         expect($reading->value)->toEqualWithDelta(80e6, 1e6)
             ->and($reading->display())->toBe('80.0 MΩ')
             ->and(implode(' ', $reading->warnings))->toContain('At 40 °C that is 20.0')->toContain('Discharge')->toContain('vacuum');
@@ -26,9 +27,10 @@ it('reads a good winding in gigohms, a grounded one at nothing, and warns of 100
     $unit = Unit::cooling();
     $meter = new Meter($unit->settler);
     $lifted = $unit->off()->lifting(['w10', 'w11', 'w12']);
-    expect($meter->insulation('COMP.R', 'GND.1', $unit->settle($lifted))->display())->toContain('GΩ')
-        ->and($meter->insulation('COMP.R', 'GND.1', $unit->settle($lifted, ['COMP:grounded']))->value)->toBeLessThan(1e4)
-        ->and(implode(' ', $meter->insulation('COMP.R', 'GND.1', $unit->settle($lifted), 1000)->warnings))->toContain(
+    expect($meter->insulation('COMP.R', 'GND.1', $unit->settle($lifted), new InsulationTest)->display())->toContain('GΩ')
+        ->and($meter->insulation('COMP.R', 'GND.1', $unit->settle($lifted, ['COMP:grounded']), new InsulationTest)->value)
+        ->toBeLessThan(1e4)
+        ->and(implode(' ', $meter->insulation('COMP.R', 'GND.1', $unit->settle($lifted), new InsulationTest(1000))->warnings))->toContain(
             '1000 V is more than the 500 V',
         );
 });
@@ -36,8 +38,8 @@ it('reads a good winding in gigohms, a grounded one at nothing, and warns of 100
 it('refuses an insulation test on a live circuit and through electronics', function (): void {
     $unit = Unit::shipped('air-handler-electric');
     $meter = new Meter($unit->settler);
-    $live = $meter->insulation('IBM.L1', 'GND.1', $unit->with());
-    $through = $meter->insulation('IBM.L1', 'IBM.L2', $unit->settle($unit->off()->removing(['PL'])));
+    $live = $meter->insulation('IBM.L1', 'GND.1', $unit->with(), new InsulationTest);
+    $through = $meter->insulation('IBM.L1', 'IBM.L2', $unit->settle($unit->off()->removing(['PL'])), new InsulationTest);
     expect($live->valid)->toBeFalse()->and(implode(' ', $live->warnings))->toContain('live circuit')
         ->and($through->valid)->toBeFalse()->and(implode(' ', $through->warnings))->toContain(
             'never an insulation test through electronics',

@@ -95,7 +95,9 @@ it('has its greatest torque, and its torque at standstill, where the same textbo
         expect($torque(1.0))->toEqualWithDelta(78, 1)->and($torque(0.192))->toEqualWithDelta(175, 2)->and(max($curve))->toBe($curve[2]);
     });
 
-it('draws its plate currents running and locked, near balance, its capacitor at what it is rated for', function (TwoWindingPlate $plate): void {
+it('draws its plate currents running and locked, near balance, its capacitor at what it is rated for', function (
+    TwoWindingPlate $plate,
+): void {
     $rated = TwoWindingFit::of($plate);
     $at = fn (float $slip): array => $rated->motor->currents(new Complex($plate->volts), $plate->series(), $slip);
     [$run, $start] = $at($plate->slip);
@@ -126,27 +128,34 @@ it('has the locked and breakdown torque of a permanent-split motor: a fifth to s
         [psc(...FIVE_TONS)],
     ]);
 
-it('loses pull-out torque with its capacitor open, and takes more current with a weak one (common practice, no published source)', function (
-    TwoWindingPlate $plate,
-): void {
-    $motor = TwoWindingFit::of($plate);
-    $weak = new Complex(0, $plate->series()->im / 0.6);
-    // turning the same fan, or the same compressor, it slows until it carries it again
-    $load = new Load(1.0, $plate->fla < 5 ? 2.0 : 0.0, $plate->slip);
-    $slip = $load->slipFrom($plate->slip, fn (float $s): float => $motor->shareFedThrough(new Complex($plate->volts), $weak, $s)) ?? NAN;
-    [$run, $start] = $motor->motor->currents(new Complex($plate->volts), $weak, $slip);
-    $line = $run->plus($start)->abs();
-    expect(breakdown($plate, null))->toBeLessThan(0.86 * breakdown($plate, $plate->series()))
-        ->and(breakdown($plate, $weak))->toBeLessThan(breakdown($plate, $plate->series()))
-        ->and($line)->toBeGreaterThan(1.05 * $plate->fla)->toBeLessThan(1.4 * $plate->fla);
-})->with([
-    [psc(240, 1.1, 2.2, 1075, 26, 44, 5)],
-    [psc(240, 14.1, 73, 3450, 0.72, 1.9, 40, 440)],
-]);
+it('loses pull-out torque with its capacitor open, and takes more current with a weak one (common practice, no published '
+    .'source)', function (
+        TwoWindingPlate $plate,
+    ): void {
+        $motor = TwoWindingFit::of($plate);
+        $weak = new Complex(0, $plate->series()->im / 0.6);
+        // turning the same fan, or the same compressor, it slows until it carries it again
+        $load = new Load(1.0, $plate->fla < 5 ? 2.0 : 0.0, $plate->slip);
+        $slip = $load->slipFrom($plate->slip, fn (float $s): float => $motor->shareFedThrough(new Complex($plate->volts), $weak, $s)) ?? NAN;
+        [$run, $start] = $motor->motor->currents(new Complex($plate->volts), $weak, $slip);
+        $line = $run->plus($start)->abs();
+        expect(breakdown($plate, null))->toBeLessThan(0.86 * breakdown($plate, $plate->series()))
+            ->and(breakdown($plate, $weak))->toBeLessThan(breakdown($plate, $plate->series()))
+            ->and($line)->toBeGreaterThan(1.05 * $plate->fla)->toBeLessThan(1.4 * $plate->fla);
+    })->with([
+        [psc(240, 1.1, 2.2, 1075, 26, 44, 5)],
+        [psc(240, 14.1, 73, 3450, 0.72, 1.9, 40, 440)],
+    ]);
 
 it('knows the poles from the speed on the plate (120·f/p)', function (float $rpm, float $hertz, float $slip): void {
     expect(SynchronousSpeed::slip($rpm, $hertz))->toEqualWithDelta($slip, 1e-9);
-})->with([[1075, 60, 1 - 1075 / 1200], [825, 60, 1 - 825 / 900], [3450, 60, 1 - 3450 / 3600], [1425, 50, 0.05], [2900, 50, 1 - 2900 / 3000]]);
+})->with([
+    [1075, 60, 1 - 1075 / 1200],
+    [825, 60, 1 - 825 / 900],
+    [3450, 60, 1 - 3450 / 3600],
+    [1425, 50, 0.05],
+    [2900, 50, 1 - 2900 / 3000],
+]);
 
 it('refuses a plate that no motor comes near, and says what the nearest draws', function (TwoWindingPlate $plate, string $message): void {
     expect(fn () => TwoWindingFit::of($plate))->toThrow(PlateContradiction::class, $message);

@@ -83,7 +83,7 @@ it('draws in locked rotor √3/2 of its locked current on two phases and cannot 
 it('goes on running on two phases at 1.7 to 2.2 times its current when it has lost one at full load (handbooks of motor '
     .'protection: 173 % and more)', function (): void {
         $unit = bench(FIVE_HORSEPOWER);
-        $run = $unit->run("until: 3 s\nevents: [{ at: 1 s, fault: ['SW:pole3-open'] }]\n");
+        $run = $unit->run("until: 12 s\nevents: [{ at: 10 s, fault: ['SW:pole3-open'] }]\n");
         expect($run->end->observed('M'))->toBe('runs')
             ->and($run->end->currentOf('M') / 7.6)->toBeGreaterThan(1.7)->toBeLessThan(2.3);
     });
@@ -91,7 +91,7 @@ it('goes on running on two phases at 1.7 to 2.2 times its current when it has lo
 it('regenerates the leg it has lost, nearly in full at light load, and reads nothing like it once it stands (circuit theory; '
     .'practice)', function (): void {
         $unit = bench(FIVE_HORSEPOWER.', load: 0.4');
-        $running = $unit->run("until: 3 s\nevents: [{ at: 1 s, fault: ['SW:pole3-open'] }]\n")->end;
+        $running = $unit->run("until: 12 s\nevents: [{ at: 10 s, fault: ['SW:pole3-open'] }]\n")->end;
         expect($running->between('M.T3', 'M.T1')->abs() / 460)->toBeGreaterThan(0.8)->toBeLessThan(1.0)
             ->and($unit->with('SW:pole3-open')->between('M.T3', 'M.T1')->abs() / 460)->toEqualWithDelta(0.5, 0.01);
     });

@@ -14,13 +14,13 @@ function lowZ(Unit $unit, string $red, string $black, Settled $on): float
 }
 
 it('shows source voltage across an open switch, none across a closed one, and each side to common tells which is dead', function (): void {
-    $unit = Unit::shipped('rooftop-460');
-    $settled = $unit->with('LP1:open');
-    expect($unit->volts('LP1.1', 'LP1.2', $settled))->toBeGreaterThan(24)->toBeLessThan(28)
-        ->and($unit->volts('HP1.1', 'HP1.2', $settled))->toBeLessThan(0.1)
-        ->and($unit->volts('LP1.1', 'LV.C', $settled))->toBeGreaterThan(24)
-        ->and($unit->volts('LP1.2', 'LV.C', $settled))->toBeLessThan(1)
-        ->and($settled->observed('CC1'))->toBe('dropped out');
+    $unit = Unit::cooling();
+    $settled = $unit->with('LP:open');
+    expect($unit->volts('LP.1', 'LP.2', $settled))->toBeGreaterThan(24)->toBeLessThan(28)
+        ->and($unit->volts('HP.1', 'HP.2', $settled))->toBeLessThan(0.1)
+        ->and($unit->volts('LP.1', 'LV.C', $settled))->toBeGreaterThan(24)
+        ->and($unit->volts('LP.2', 'LV.C', $settled))->toBeLessThan(1)
+        ->and($settled->observed('CC'))->toBe('dropped out');
 });
 
 it('shows a dozen volts across a bad contact in a 24 V circuit, and the coil does not pull in on the rest', function (): void {
@@ -63,7 +63,7 @@ it('shows two dead legs near nothing to each other and the phase voltage to grou
 
 it('reads almost normal on a leg that is lost while a three-phase motor runs, and not once it stands', function (): void {
     $unit = Unit::shipped('two-circuit-fan-cycling');
-    $running = $unit->run("until: 3 s\nevents: [{ at: 1 s, fault: ['DISC:pole3-open'] }]\n")->end;
+    $running = $unit->run("until: 8 s\nevents: [{ at: 6 s, fault: ['DISC:pole3-open'] }]\n")->end;
     $standing = $unit->with('DISC:pole3-open');
     expect($running->observed('COMP1'))->toBe('runs')
         ->and($unit->volts('TB.L3', 'TB.L1', $running))->toBeGreaterThan(0.65 * 480)
@@ -129,8 +129,9 @@ it('opens a hot compressor from common to both others, start to run still readin
         $unit = Unit::cooling();
         $run = $unit->run("until: 70 min\n", ['CAP:herm-open']);
         $tripped = $run->when('COMP', 'tripped on its overload') ?? INF;
+        // locked from cold it tries again within a minute or two; it hums, clicks, hums
         expect($tripped)->toBeGreaterThan(2)->toBeLessThan(30)
-            ->and($run->when('COMP', 'hums', $tripped + 1))->toBeGreaterThan(1200)->toBeLessThan(5400);
+            ->and(($run->when('COMP', 'hums', $tripped + 1) ?? INF) - $tripped)->toBeGreaterThan(20)->toBeLessThan(150);
         $off = $unit->settle($unit->off()->lifting(['w10', 'w11', 'w12']), [], ['COMP' => 'tripped']);
         expect($unit->read(
             MeterFunction::Ohms,
@@ -184,7 +185,7 @@ it('blows two of three fuses on a short between two legs, and those two', functi
 it('trips its breaker at once on a short and after minutes on an overload', function (): void {
     $unit = Unit::shipped('freezer-pump-down');
     $short = $unit->run('until: 1 min', ['COMP:run-shorted']);
-    $overload = $unit->run('until: 30 min', ['CB1:weak=0.3']);
+    $overload = $unit->run('until: 30 min', ['CB1:weak=0.45']);
     expect($short->end->observed('CB1'))->toBe('tripped')
         ->and($short->when('CB1', 'tripped') ?? 0.0)->toBeLessThan(0.1)
         ->and($overload->when('CB1', 'tripped'))->toBeGreaterThan(60)->toBeLessThan(1200);

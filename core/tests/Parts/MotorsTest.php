@@ -140,7 +140,8 @@ it('warms and cools two bodies as their differential equations do (stepped by Ru
 it('acts when its inner body is at the threshold, on the way up, on the way down, or at the turn in between', function (): void {
     $rising = fn (float $heat): TwoBodies => new TwoBodies($heat, 50.0, 900.0, 1.5, 1.0, true, 'open');
     $falling = new TwoBodies(0.0, 50.0, 900.0, 1.5, 0.35, false, 'closed');
-    foreach ([[$rising(5.0), new Level, 1.0], [$rising(0.45), new Level, 1.0], [$falling, new Level(1.0, 0.6), 0.35]] as [$body, $from, $at]) {
+    $cases = [[$rising(5.0), new Level, 1.0], [$rising(0.45), new Level, 1.0], [$falling, new Level(1.0, 0.6), 0.35]];
+    foreach ($cases as [$body, $from, $at]) {
         $seconds = $body->reaches($from);
         expect($body->after($from, $seconds)->own)->toEqualWithDelta($at, 1e-9);
     }

@@ -30,7 +30,11 @@ it('says what does not fit together in a program, a quantity or a switch', funct
     'a count that nothing adds to' => ["'tries >= 3'", "'trys >= 3'", 'Nothing adds to trys'],
     'an input without a level' => ['call: { from: W, to: C, above: 12 }', 'call: { from: W, to: C }', 'furnace.yaml'],
     'a clause of no form' => ['when: [IND runs, not vent_blocked]', 'when: [IND, not vent_blocked]', 'is not a clause'],
-    'a part that is never seen so' => ['when: [IND runs, not vent_blocked]', 'when: [IND spins, not vent_blocked]', 'runs, silent'],
+    'a part that is never seen so' => [
+        'when: [IND runs, not vent_blocked]',
+        'when: [IND spins, not vent_blocked]',
+        'runs, turns without its wheel, silent',
+    ],
     'a condition that is not there' => [
         'when: [IND runs, not vent_blocked]',
         'when: [IND runs, not vent_bloked]',

@@ -106,8 +106,7 @@ final class MotorNineLead extends InductionMotor
     #[\Override]
     protected function isTurnedBack(Voltages $voltages): bool
     {
-        $phase = static fn (int $n): Complex => $voltages->across(...self::HALVES[$n - 1])->plus($voltages->across(...self::HALVES[$n + 2]));
-        [$positive, $negative] = Windings::sequences(...array_map($phase, self::PHASES));
+        [$positive, $negative] = self::sequences(self::over($voltages));
 
         return $negative > $positive;
     }
@@ -115,15 +114,12 @@ final class MotorNineLead extends InductionMotor
     #[\Override]
     protected function torqueCurve(string $state, Setting $setting, Voltages $voltages): callable
     {
-        $over = array_map(static fn (array $ends): Complex => $voltages->across(...$ends), self::HALVES);
+        $over = self::over($voltages);
         $whole = $this->whole($state);
         foreach ($this->open($setting) as $open) {
             $over = $whole->induced($over, $open);
         }
-        [$with, $against] = Windings::sequences(...array_map(
-            static fn (int $n): Complex => $over[$n - 1]->plus($over[$n + 2]),
-            self::PHASES,
-        ));
+        [$with, $against] = self::sequences($over);
         if (Running::isBackwards($state)) {
             [$with, $against] = [$against, $with];
         }
@@ -216,15 +212,30 @@ final class MotorNineLead extends InductionMotor
     #[\Override]
     protected function heatingAmps(string $state, Setting $setting, Voltages $voltages): float
     {
-        $over = array_map(static fn (array $ends): Complex => $voltages->across(...$ends), self::HALVES);
+        $amps = $this->windings($state, $setting)->currents(self::over($voltages));
 
-        return max(array_map(static fn (Complex $i): float => $i->abs(), $this->windings($state, $setting)->currents($over)));
+        return max(array_map(static fn (Complex $i): float => $i->abs(), $amps));
     }
 
     #[\Override]
     protected function burntMode(): string
     {
         return 'winding1-open';
+    }
+
+    /** @return non-empty-list<Complex> volts over each winding */
+    private static function over(Voltages $voltages): array
+    {
+        return array_map(static fn (array $ends): Complex => $voltages->across(...$ends), self::HALVES);
+    }
+
+    /**
+     * @param  non-empty-list<Complex>  $over  volts over each winding
+     * @return array{float, float} positive and negative, of the phases
+     */
+    private static function sequences(array $over): array
+    {
+        return Windings::sequences(...array_map(static fn (int $n): Complex => $over[$n - 1]->plus($over[$n + 2]), self::PHASES));
     }
 
     private function windings(string $state, Setting $setting): Windings

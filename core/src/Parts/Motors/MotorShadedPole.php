@@ -54,14 +54,14 @@ final class MotorShadedPole extends Motor
     private function winding(string $state, Setting $setting): array
     {
         $running = Running::is($state);
-        $size = $this->part->number('volts') / $this->part->number($running ? 'fla' : 'lra');
+        $size = $this->part->number('volts') / $this->part->number($running ? 'fla' : 'lra') * $this->lightened($running, $setting);
         $factor = $running ? 0.55 : 0.65;
 
         return match (true) {
             $setting->has('open') || $state === Running::TRIPPED => Values::OPEN,
             $setting->has('shorted') => Values::ohms(Values::SHORT_OHMS),
             $setting->isDirect() => Values::ohms($this->warmOhms($this->part->number('ohms'), $setting)),
-            default => Values::impedance((new Complex($size * $factor, $size * sqrt(1 - $factor ** 2)))->scaled($this->lightened($running, $setting))),
+            default => Values::impedance(new Complex($size * $factor, $size * sqrt(1 - $factor ** 2))),
         };
     }
 
@@ -82,8 +82,8 @@ final class MotorShadedPole extends Motor
         $fed = $this->isFed($voltages);
 
         return match (true) {
-            Running::isStarting($state) => [$fed ? new Pending(Running::rated(), self::COMES_UP) : new Pending(Running::STILL, self::COASTS)],
-            Running::is($state) && ! $fed => [new Pending(Running::STILL, self::COASTS)],
+            Running::isStarting($state) && $fed => [new Pending(Running::rated(), self::COMES_UP)],
+            $state !== Running::STILL && $state !== Running::TRIPPED && ! $fed => [new Pending(Running::STILL, self::COASTS)],
             default => [],
         };
     }

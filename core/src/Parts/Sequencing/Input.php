@@ -44,7 +44,8 @@ final readonly class Input
         $text = static fn (string $key): string => is_string($data[$key] ?? null) ? $data[$key] : '';
 
         return new self(
-            $name, $text('from'), $text('to'), $form, $text('fed_from'), $number('dc', 0.0), $number('ohms', ['dc' => 10000.0, 'flame' => 2e6, 'amps' => 2e-3, 'volts' => 3300.0][$form]),
+            $name, $text('from'), $text('to'), $form, $text('fed_from'), $number('dc', 0.0),
+            $number('ohms', ['dc' => 10000.0, 'flame' => 2e6, 'amps' => 2e-3, 'volts' => 3300.0][$form]),
             $number('above', -INF), $number('below', INF),
         );
     }

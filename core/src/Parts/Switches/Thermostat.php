@@ -116,7 +116,8 @@ final class Thermostat extends Kind
         if ($state === '') {
             return $state;
         }
-        $calls = array_filter($this->calls(), fn (string $t): bool => in_array($t, self::COMPRESSORS, true) && $this->isCalled($t, $setting));
+        $called = fn (string $t): bool => in_array($t, self::COMPRESSORS, true) && $this->isCalled($t, $setting);
+        $calls = array_filter($this->calls(), $called);
         $next = match (true) {
             $this->part->number('minimum_off') == 0.0 => 'ready',
             self::holds($state, 'resting') => 'resting',
