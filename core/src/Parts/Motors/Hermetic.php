@@ -39,7 +39,7 @@ trait Hermetic
 
     protected function inertia(): float
     {
-        return 0.08;
+        return 0.12;
     }
 
     protected function overload(): ?Overload

@@ -8,6 +8,7 @@ export const SIGN: Record<MeterFunction, string> = {
     ohms: 'Ω',
     continuity: '•))',
     mfd: 'µF',
+    uadc: 'µA⎓',
     amps: 'A~',
     megohms: 'MΩ',
 };
@@ -22,6 +23,7 @@ export const NAME: Record<MeterFunction, string> = {
     ohms: 'ohms',
     continuity: 'continuity',
     mfd: 'capacitance',
+    uadc: 'microamperes d.c.',
     amps: 'amperes',
     megohms: 'insulation',
 };
