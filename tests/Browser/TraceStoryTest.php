@@ -139,6 +139,9 @@ it('leads through making it dead and lifting a lead where only a dead test decid
             $this->click("[data-lifted=$wire]");
             $this->until(fn (): bool => ! in_array($wire, $this->api("calls/$call")['standing']['lifted'], true), "$wire landed");
         }
+        if ($this->api("calls/$call")['standing']['power_off'] !== []) {
+            $this->type('input[name=left_off]', 'start winding open, compressor on order; the office knows');
+        }
         $this->press('Close the call');
         $this->sees('This call is closed.');
     }

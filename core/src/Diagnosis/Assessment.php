@@ -8,7 +8,7 @@ namespace Levin\Core\Diagnosis;
 final readonly class Assessment
 {
     /** A group with at least this much probability is a finding. */
-    private const FOUND = 0.9;
+    private const FOUND = 0.92;
 
     /**
      * @param  list<float>  $posterior  by suspect; 0 is the healthy unit

@@ -35,6 +35,10 @@ final class Bounds
         if ($entries > self::ENTRIES) {
             return new Problem(null, '', sprintf('It has more in it than any unit: %d entries of %d.', $entries, self::ENTRIES), $remedy);
         }
+        $alias = self::firstAlias($text);
+        if ($alias !== null) {
+            return new Problem($alias, '', 'It has an anchor or an alias (& or *).', 'Write each value out where it belongs, or quote the text.');
+        }
         $deep = self::tooDeep($text);
 
         return $deep === null ? null : new Problem(
@@ -43,6 +47,18 @@ final class Bounds
             sprintf('It is nested more than %d levels deep.', self::DEPTH),
             'Nothing in this format lies so deep: check the indentation and the brackets there.',
         );
+    }
+
+    /** The first line in which a value is named to be used again, or used again: a few of those can stand for millions. */
+    private static function firstAlias(string $text): ?int
+    {
+        foreach (explode("\n", $text) as $n => $line) {
+            if (preg_match('/(^\s*|: +|- +|[\[{,] *)[&*]\w/', preg_replace('/\'[^\']*\'|"[^"]*"|(^|\s)#.*/', '', $line) ?? $line) === 1) {
+                return $n + 1;
+            }
+        }
+
+        return null;
     }
 
     /** The first line that lies too deep, by its indentation or by its brackets. */
