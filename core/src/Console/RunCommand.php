@@ -8,6 +8,7 @@ use Levin\Core\Interchange\ScriptReader;
 use Levin\Core\Operation\Happening;
 use Levin\Core\Operation\Run;
 use Levin\Core\Operation\Runner;
+use Levin\Core\Operation\Start;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
@@ -33,7 +34,8 @@ final class RunCommand extends CircuitCommand
     {
         return <<<'TEXT'
             Runs the unit through timers, overloads, fuses, boards and the quantities its own running changes, and tells each moment
-            at which something moved, with the current of every load from then on. A script says what is done to it meanwhile:
+            at which something moved, with the current of every load from then on; and of each start of a motor its length, the most
+            current and the least volts meanwhile. A script says what is done to it meanwhile:
 
               until: 30 min
               start: { call_heat: off }
@@ -66,6 +68,10 @@ final class RunCommand extends CircuitCommand
             self::strings($input->getOption('fault')),
         );
         $text = array_map(self::line(...), $run->happenings);
+        $starts = $run->starts();
+        if ($starts !== []) {
+            array_push($text, '', 'Starts:', ...array_map(self::start(...), $starts));
+        }
         if ($run->period !== null) {
             $text[] = sprintf('It goes round every %s.', self::clock($run->period));
         }
@@ -97,6 +103,20 @@ final class RunCommand extends CircuitCommand
         );
     }
 
+    private static function start(Start $s): string
+    {
+        return sprintf(
+            '%9s  %s: %.3g A at most, %.3g V at least; %s after %s, with %.3g V',
+            self::clock($s->at),
+            $s->part,
+            $s->amps,
+            $s->volts,
+            $s->to,
+            $s->seconds < 10 ? sprintf('%.2f s', $s->seconds) : self::clock($s->seconds),
+            $s->after,
+        );
+    }
+
     private static function clock(float $seconds): string
     {
         return $seconds < 60
@@ -110,6 +130,7 @@ final class RunCommand extends CircuitCommand
         return [
             'finished' => $run->finished,
             'period' => $run->period,
+            'starts' => array_map(get_object_vars(...), $run->starts()),
             'events' => array_map(static fn (Happening $h): array => get_object_vars($h), $run->happenings),
             'end' => ['states' => $run->end->states, 'quantities' => $run->end->conditions->numbers()],
         ];

@@ -114,7 +114,6 @@ final class Factorisation
         }
         $er = $this->entryRe;
         $ei = $this->entryIm;
-        $later = $t->later;
         $lower = $t->lower;
         foreach ($t->order as $k) {
             $br = $xr[$k];
@@ -122,24 +121,23 @@ final class Factorisation
             if ($br == 0.0 && $bi == 0.0) {
                 continue;
             }
-            foreach ($later[$k] as $n => $i) {
-                $e = $lower[$k][$n];
+            foreach ($lower[$k] as $e => $i) {
                 $xr[$i] -= $er[$e] * $br - $ei[$e] * $bi;
                 $xi[$i] -= $er[$e] * $bi + $ei[$e] * $br;
             }
         }
         $upper = $t->upper;
-        for ($s = $t->nodes - 1; $s >= 0; $s--) {
-            $k = $t->order[$s];
+        $pivotRe = $this->pivotRe;
+        $pivotIm = $this->pivotIm;
+        foreach (array_reverse($t->order) as $k) {
             $br = $xr[$k];
             $bi = $xi[$k];
-            foreach ($later[$k] as $n => $i) {
-                $e = $upper[$k][$n];
+            foreach ($upper[$k] as $e => $i) {
                 $br -= $er[$e] * $xr[$i] - $ei[$e] * $xi[$i];
                 $bi -= $er[$e] * $xi[$i] + $ei[$e] * $xr[$i];
             }
-            $pr = $this->pivotRe[$k];
-            $pi = $this->pivotIm[$k];
+            $pr = $pivotRe[$k];
+            $pi = $pivotIm[$k];
             $xr[$k] = $br * $pr - $bi * $pi;
             $xi[$k] = $br * $pi + $bi * $pr;
         }
@@ -176,9 +174,14 @@ final class Factorisation
     /** @param  list<int>  $nodes in order of elimination */
     private function eliminate(array $nodes): void
     {
+        // this runs millions of times in a diagnosis: everything in local variables, nothing called
         $t = $this->topology;
         $vr = $this->re;
         $vi = $this->im;
+        [$er, $ei, $hr, $hi] = [$this->entryRe, $this->entryIm, $this->earthRe, $this->earthIm];
+        $this->entryRe = $this->entryIm = $this->earthRe = $this->earthIm = [];
+        $ownOf = $t->own;
+        $fillOf = $t->fill;
         foreach ($nodes as $k) {
             $gr = $gi = 0.0;
             $own = $t->earthOwn[$k];
@@ -188,19 +191,38 @@ final class Factorisation
             }
             $fill = $t->earthFill[$k];
             for ($n = 0, $c = count($fill); $n < $c; $n += 2) {
-                $lr = $this->entryRe[$fill[$n]];
-                $li = $this->entryIm[$fill[$n]];
-                $hr = $this->earthRe[$fill[$n + 1]];
-                $hi = $this->earthIm[$fill[$n + 1]];
-                $gr -= $lr * $hr - $li * $hi;
-                $gi -= $lr * $hi + $li * $hr;
+                $lr = $er[$fill[$n]];
+                $li = $ei[$fill[$n]];
+                $xr = $hr[$fill[$n + 1]];
+                $xi = $hi[$fill[$n + 1]];
+                $gr -= $lr * $xr - $li * $xi;
+                $gi -= $lr * $xi + $li * $xr;
             }
-            $this->earthRe[$k] = $gr;
-            $this->earthIm[$k] = $gi;
-            foreach ($t->upper[$k] as $e) {
-                $this->reduce($e, $vr, $vi);
-                $gr -= $this->entryRe[$e];
-                $gi -= $this->entryIm[$e];
+            $hr[$k] = $gr;
+            $hi[$k] = $gi;
+            // one entry of the reduced matrix after another, from its branches and the eliminations before it
+            foreach ($t->both[$k] as $e) {
+                $r = $i = 0.0;
+                $own = $ownOf[$e];
+                for ($n = 0, $c = count($own); $n < $c; $n += 2) {
+                    $r += $own[$n + 1] * $vr[$own[$n]];
+                    $i += $own[$n + 1] * $vi[$own[$n]];
+                }
+                $fill = $fillOf[$e];
+                for ($n = 0, $c = count($fill); $n < $c; $n += 2) {
+                    $lr = $er[$fill[$n]];
+                    $li = $ei[$fill[$n]];
+                    $xr = $er[$fill[$n + 1]];
+                    $xi = $ei[$fill[$n + 1]];
+                    $r -= $lr * $xr - $li * $xi;
+                    $i -= $lr * $xi + $li * $xr;
+                }
+                $er[$e] = $r;
+                $ei[$e] = $i;
+            }
+            foreach ($t->upper[$k] as $e => $_) {
+                $gr -= $er[$e];
+                $gi -= $ei[$e];
             }
             $square = $gr * $gr + $gi * $gi;
             if ($square == 0.0) {
@@ -208,40 +230,13 @@ final class Factorisation
             }
             $this->pivotRe[$k] = $pr = $gr / $square;
             $this->pivotIm[$k] = $pi = -$gi / $square;
-            foreach ($t->lower[$k] as $e) {
-                $this->reduce($e, $vr, $vi);
-                $r = $this->entryRe[$e];
-                $i = $this->entryIm[$e];
-                $this->entryRe[$e] = $r * $pr - $i * $pi;
-                $this->entryIm[$e] = $r * $pi + $i * $pr;
+            foreach ($t->lower[$k] as $e => $_) {
+                $r = $er[$e];
+                $i = $ei[$e];
+                $er[$e] = $r * $pr - $i * $pi;
+                $ei[$e] = $r * $pi + $i * $pr;
             }
         }
-    }
-
-    /**
-     * One entry of the reduced matrix, from its branches and the eliminations before it.
-     *
-     * @param  array<int, float>  $vr
-     * @param  array<int, float>  $vi
-     */
-    private function reduce(int $e, array $vr, array $vi): void
-    {
-        $r = $i = 0.0;
-        $own = $this->topology->own[$e];
-        for ($n = 0, $c = count($own); $n < $c; $n += 2) {
-            $r += $own[$n + 1] * $vr[$own[$n]];
-            $i += $own[$n + 1] * $vi[$own[$n]];
-        }
-        $fill = $this->topology->fill[$e];
-        for ($n = 0, $c = count($fill); $n < $c; $n += 2) {
-            $lr = $this->entryRe[$fill[$n]];
-            $li = $this->entryIm[$fill[$n]];
-            $ur = $this->entryRe[$fill[$n + 1]];
-            $ui = $this->entryIm[$fill[$n + 1]];
-            $r -= $lr * $ur - $li * $ui;
-            $i -= $lr * $ui + $li * $ur;
-        }
-        $this->entryRe[$e] = $r;
-        $this->entryIm[$e] = $i;
+        [$this->entryRe, $this->entryIm, $this->earthRe, $this->earthIm] = [$er, $ei, $hr, $hi];
     }
 }

@@ -20,9 +20,10 @@ final readonly class Topology
     /**
      * @param  list<int>  $order  nodes in order of elimination
      * @param  array<int, int>  $rank  place of each node in the order
-     * @param  list<list<int>>  $later  per node, its neighbours at elimination
-     * @param  list<list<int>>  $upper  per node, the entries (node, neighbour)
-     * @param  list<list<int>>  $lower  per node, the entries (neighbour, node)
+     * @param  array<int, int>  $next  per node, the first of its neighbours at elimination to go after it, or −1
+     * @param  list<array<int, int>>  $upper  per node, its neighbours at elimination by the entry (node, neighbour)
+     * @param  list<array<int, int>>  $lower  the same by the entry (neighbour, node)
+     * @param  list<list<int>>  $both  per node, the entries of both
      * @param  list<list<int>>  $own  per entry
      * @param  list<list<int>>  $fill  per entry
      * @param  array<int, list<int>>  $earthOwn  per node, branch values to earth
@@ -35,9 +36,10 @@ final readonly class Topology
         public int $nodes,
         public array $order,
         public array $rank,
-        public array $later,
+        public array $next,
         public array $upper,
         public array $lower,
+        public array $both,
         public array $own,
         public array $fill,
         public array $earthOwn,
@@ -122,7 +124,7 @@ final readonly class Topology
     ): self {
         $order = [];
         $rank = array_fill(0, $nodes, 0);
-        $later = array_fill(0, $nodes, []);
+        $next = array_fill(0, $nodes, -1);
         $upper = array_fill(0, $nodes, []);
         $lower = array_fill(0, $nodes, []);
         $earthFill = array_fill(0, $nodes, []);
@@ -152,25 +154,31 @@ final readonly class Topology
             $rank[$k] = $step;
             $neighbours = array_keys($links[$k]);
             sort($neighbours);
-            $later[$k] = $neighbours;
             foreach ($neighbours as $i) {
-                $upper[$k][] = $entryOf($k, $i);
-                $lower[$k][] = $entryOf($i, $k);
+                $upper[$k][$entryOf($k, $i)] = $i;
+                $lower[$k][$entryOf($i, $k)] = $i;
             }
-            foreach ($neighbours as $x => $i) {
+            foreach ($lower[$k] as $down => $i) {
                 unset($links[$i][$k]);
-                array_push($earthFill[$i], $lower[$k][$x], $k);
-                foreach ($neighbours as $y => $j) {
+                array_push($earthFill[$i], $down, $k);
+                foreach ($upper[$k] as $up => $j) {
                     if ($i !== $j) {
                         $links[$i][$j] = true;
-                        array_push($fill[$entryOf($i, $j)], $lower[$k][$x], $upper[$k][$y]);
+                        array_push($fill[$entryOf($i, $j)], $down, $up);
                     }
                 }
             }
         }
+        foreach ($upper as $k => $neighbours) {
+            foreach ($neighbours as $i) {
+                $next[$k] = $next[$k] < 0 || $rank[$i] < $rank[$next[$k]] ? $i : $next[$k];
+            }
+        }
 
         return new self(
-            $nodes, $order, $rank, $later, $upper, $lower, $own, $fill, $earthOwn, $earthFill,
+            $nodes, $order, $rank, array_values($next), $upper, $lower,
+            array_map(static fn (array $up, array $down): array => [...array_keys($up), ...array_keys($down)], $upper, $lower),
+            $own, $fill, $earthOwn, $earthFill,
             array_values($offset), array_values(array_map(array_keys(...), $touch)), $branches, $values,
         );
     }
@@ -186,18 +194,9 @@ final readonly class Topology
         $marked = [];
         foreach ($branches as $b) {
             foreach ($this->touched[$b] as $node) {
-                while (! isset($marked[$this->rank[$node]])) {
+                while ($node >= 0 && ! isset($marked[$this->rank[$node]])) {
                     $marked[$this->rank[$node]] = $node;
-                    $next = -1;
-                    foreach ($this->later[$node] as $n) {
-                        if ($next < 0 || $this->rank[$n] < $this->rank[$next]) {
-                            $next = $n;
-                        }
-                    }
-                    if ($next < 0) {
-                        break;
-                    }
-                    $node = $next;
+                    $node = $this->next[$node];
                 }
             }
         }

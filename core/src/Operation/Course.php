@@ -54,6 +54,9 @@ final class Course
     /** @var array<int, float> */
     private array $im = [];
 
+    /** Whether the voltages are those of an earlier network. */
+    private bool $isStale = true;
+
     /** @var list<string> */
     private array $chattering = [];
 
@@ -67,8 +70,11 @@ final class Course
 
     private int $rounds = 0;
 
-    /** @var array{Factorisation, array<int, float>}|null to direct current, when asked for since the last solve */
+    /** @var array{Factorisation, array<int, float>}|null to direct current, when asked for since the last move */
     private ?array $direct = null;
+
+    /** @var \Closure(): array{Factorisation, array<int, float>} */
+    private readonly \Closure $directVolts;
 
     /**
      * @param  array<string, string>  $states  that differ from the initial ones
@@ -83,9 +89,10 @@ final class Course
         private readonly ?\Closure $witness = null,
     ) {
         $this->burnt = Faults::none();
+        $this->directVolts = $this->directVolts(...);
         $this->timers = new Timers;
         $this->quantities = new Quantities($model);
-        $this->states = [...$model->initialStates(), ...$states];
+        $this->states = [...$model->initialStates, ...$states];
         $this->network = $networks->at($conditions, $this->states, $this->faults, $model->omega);
         $this->rest();
     }
@@ -270,14 +277,26 @@ final class Course
     /** @param  list<string>  $components  whose values may have changed */
     private function refresh(array $components): void
     {
+        $before = $this->network;
         $this->network = $this->networks->changed(
-            $this->network,
+            $before,
             $components,
             $this->states,
             $this->faults,
             $this->conditions,
             $this->model->omega,
         );
+        $this->isStale = $this->isStale || $this->network !== $before || array_intersect($components, $this->model->feeding) !== [];
+    }
+
+    private function solve(): void
+    {
+        if ($this->isStale) {
+            [$this->re, $this->im] = $this->network->solve(
+                ...$this->networks->injection($this->states, $this->faults, $this->conditions, $this->model->omega),
+            );
+            $this->isStale = false;
+        }
     }
 
     /** Solves and lets every part act, until none moves. */
@@ -287,9 +306,7 @@ final class Course
         $this->chattering = [];
         for ($round = 1; ; $round++) {
             $this->direct = null;
-            [$this->re, $this->im] = $this->network->solve(
-                ...$this->networks->injection($this->states, $this->faults, $this->conditions, $this->model->omega),
-            );
+            $this->solve();
             if ($this->witness !== null) {
                 ($this->witness)($this->settled());
             }
@@ -325,8 +342,8 @@ final class Course
     private function step(): array
     {
         $states = $this->states;
-        foreach ($states as $id => $state) {
-            $component = $this->model->parts[$id];
+        foreach ($this->model->acting as $id => $component) {
+            $state = $states[$id];
             $states[$id] = $this->conditions->hasRemoved($id)
                 ? $component->stateWhenDead($state)
                 : $component->nextState($state, $this->setting($id), $this->voltagesOf($component));
@@ -402,10 +419,9 @@ final class Course
     {
         $all = [];
         // in a circuit that chatters nothing lasts long enough to time anything
-        foreach ($this->chattering === [] ? $this->states : [] as $id => $state) {
-            $component = $this->model->parts[$id];
+        foreach ($this->chattering === [] ? $this->model->timed : [] as $id => $component) {
             foreach ($this->conditions->hasRemoved($id) ? [] : $component->pending(
-                $state,
+                $this->states[$id],
                 $this->setting($id),
                 $this->voltagesOf($component),
             ) as $pending) {
@@ -427,7 +443,7 @@ final class Course
 
     private function voltagesOf(Component $component): PartVoltages
     {
-        return new PartVoltages($this->model, $component, $this->re, $this->im, $this->directVolts(...));
+        return new PartVoltages($this->model, $component, $this->re, $this->im, $this->directVolts);
     }
 
     /** @return array{Factorisation, array<int, float>} the network to direct current as it is now, made when first asked for */

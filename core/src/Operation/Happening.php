@@ -12,6 +12,7 @@ final readonly class Happening
      * @param  list<string>  $done  what someone did, in the script's words
      * @param  array<string, array{from: string, to: string}>  $moved  by part: what was seen of it, or its state, before and after
      * @param  array<string, float>  $amps  by load
+     * @param  array<string, float>  $volts  by load that has a plate current, over its line terminals
      * @param  array<string, float>  $quantities
      * @param  list<string>  $chattering
      */
@@ -20,6 +21,7 @@ final readonly class Happening
         public array $done,
         public array $moved,
         public array $amps,
+        public array $volts,
         public array $quantities,
         public array $chattering,
         public float $chatterPeriod,

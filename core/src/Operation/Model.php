@@ -39,6 +39,15 @@ final class Model
     /** @var list<string> parts that feed the circuit */
     public readonly array $feeding;
 
+    /** @var array<string, string> every part's state before power is applied, for those that have one */
+    public readonly array $initialStates;
+
+    /** @var array<string, Kind> parts whose state can follow from their voltages */
+    public readonly array $acting;
+
+    /** @var array<string, Kind> parts that can change by themselves after a time */
+    public readonly array $timed;
+
     private readonly Strays $strays;
 
     /** @var array<string, list<int>> branches of each component, in the order of its elements */
@@ -56,6 +65,13 @@ final class Model
             $conductors[$id] = new Conductor($wire);
         }
         $this->components = [...$this->parts, ...$conductors];
+        $this->initialStates = array_filter(
+            array_map(static fn (Kind $kind): string => $kind->initialState(), $this->parts),
+            static fn (string $state): bool => $state !== '',
+        );
+        $withState = array_intersect_key($this->parts, $this->initialStates);
+        $this->acting = array_filter($withState, static fn (Kind $kind): bool => self::has($kind, 'nextState'));
+        $this->timed = array_filter($withState, static fn (Kind $kind): bool => self::has($kind, 'pending'));
         $this->nodes = new Nodes($circuit);
         $this->faults = FaultList::of($this->components);
         $this->marks = Marks::of($circuit, $this->components);
@@ -131,12 +147,10 @@ final class Model
         return $this->strays->values($omega);
     }
 
-    /** @return array<string, string> every part's state before power is applied, for those that have one */
-    public function initialStates(): array
+    /** Whether a kind says something of its own where a component says nothing: most parts are asked in vain otherwise. */
+    private static function has(Kind $kind, string $method): bool
     {
-        $states = array_map(static fn (Component $c): string => $c->initialState(), $this->components);
-
-        return array_filter($states, static fn (string $s): bool => $s !== '');
+        return (new \ReflectionMethod($kind, $method))->getDeclaringClass()->name !== Component::class;
     }
 
     private function nodeName(Component $component, string $local): string

@@ -33,7 +33,7 @@ final class Networks
      */
     public function at(Conditions $conditions, array $states, Faults $faults, float $omega): Factorisation
     {
-        $targets = [...$faults->targets(), ...array_keys(array_diff_assoc($states, $this->model->initialStates()))];
+        $targets = [...$faults->targets(), ...array_keys(array_diff_assoc($states, $this->model->initialStates))];
         // one base serves whatever the quantities are; what follows those that have moved is changed on top of it
         $followers = $this->model->marks->followers(array_keys(array_diff_assoc($conditions->numbers(), $this->normal)));
         $base = $this->base($conditions->withNumbers($this->normal), $omega);
@@ -109,7 +109,7 @@ final class Networks
             return $this->bases[$key];
         }
         $model = $this->model;
-        $states = $model->initialStates();
+        $states = $model->initialStates;
         if ($conditions->lifted !== [] || $conditions->removed !== []) {
             $whole = $this->base($conditions->landing($conditions->lifted)->restoring($conditions->removed), $omega);
 

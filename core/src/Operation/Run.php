@@ -16,6 +16,12 @@ final readonly class Run
     {
     }
 
+    /** @return list<Start> of every motor, as they came to their end */
+    public function starts(): array
+    {
+        return Start::all($this->happenings);
+    }
+
     /**
      * When a part was first seen so.
      *

@@ -184,10 +184,13 @@ final class Runner
      */
     private function happening(Course $course, array $done, array $moved, Settled $settled): Happening
     {
-        $amps = [];
+        $amps = $volts = [];
         foreach ($this->model->parts as $id => $component) {
             if ($component->isLoad()) {
                 $amps[$id] = $settled->currentOf((string) $id);
+            }
+            if ($component->demand() !== null) {
+                $volts[$id] = $settled->voltsOver((string) $id);
             }
         }
 
@@ -196,6 +199,7 @@ final class Runner
             $done,
             $moved,
             $amps,
+            $volts,
             $settled->conditions->numbers(),
             $settled->chattering,
             $settled->chatterPeriod,

@@ -108,6 +108,14 @@ final readonly class Settled
         ));
     }
 
+    /** Volts between the first two line terminals of a load; nothing over what takes no power. */
+    public function voltsOver(string $part): float
+    {
+        [$a, $b] = [...($this->model->parts[$part]->demand()->terminals ?? []), '', ''];
+
+        return $b === '' ? 0.0 : $this->between("$part.$a", "$part.$b")->abs();
+    }
+
     /** @return array<string, Complex> amperes into a part at each of its nodes */
     private function currentsInto(string $part): array
     {

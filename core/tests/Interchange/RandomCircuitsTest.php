@@ -125,7 +125,7 @@ it('reads the same in whatever order the file lists its parts and wires', functi
 
 it('reads the same whichever way round the ohmmeter is held, and never less than nothing', function (int $seed): void {
     $unit = Unit::fromText(RandomCircuit::yaml($seed, 10));
-    $network = $unit->settler->dead($unit->conditions(), Levin\Core\Parts\Faults::none(), $unit->model()->initialStates(), 0.0);
+    $network = $unit->settler->dead($unit->conditions(), Levin\Core\Parts\Faults::none(), $unit->model()->initialStates, 0.0);
     $points = array_slice($unit->model()->circuit->points(), 4, 14);
     foreach ($points as $n => $a) {
         foreach (array_slice($points, $n + 1) as $b) {

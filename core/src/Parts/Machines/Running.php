@@ -16,6 +16,9 @@ final class Running
 
     public const TRIPPED = 'tripped';
 
+    /** What a run tells of one that comes up. */
+    public const STARTS = 'starts';
+
     private const RUNNING = 'running';
 
     private const BACKWARDS = ' backwards';

@@ -186,7 +186,7 @@ abstract class InductionMotor extends Motor
     #[\Override]
     public function told(string $state, string $seen): string
     {
-        return Running::isStarting($state) ? 'starts' : parent::told($state, $seen);
+        return Running::isStarting($state) ? Running::STARTS : parent::told($state, $seen);
     }
 
     /** It hums when it does not come up, is not open on its overload, and takes a good part of its locked current. */

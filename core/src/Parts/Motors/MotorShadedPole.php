@@ -107,7 +107,7 @@ final class MotorShadedPole extends Motor
     #[\Override]
     public function told(string $state, string $seen): string
     {
-        return Running::isStarting($state) ? 'starts' : parent::told($state, $seen);
+        return Running::isStarting($state) ? Running::STARTS : parent::told($state, $seen);
     }
 
     #[\Override]
