@@ -148,11 +148,11 @@ final class Course
     {
         $seen = $visited = [];
         while (true) {
-            [$at, $id, $next] = $this->timers->next($this->pending);
+            [$at, $moves] = $this->timers->next($this->pending);
             if ($at > $patience) {
                 return;
             }
-            $key = implode('|', $this->states)."> $id";
+            $key = implode('|', $this->states).'> '.implode('|', array_keys($moves));
             if (isset($seen[$key])) {
                 // it has been here before: it goes round for ever, at the pace of its timers
                 [$from, $start] = $seen[$key];
@@ -163,8 +163,8 @@ final class Course
             }
             $seen[$key] = [count($visited), $at];
             $visited[] = $this->states;
-            $this->time = $at;
-            $this->enter($id, $next);
+            $this->time = max($this->time, $at);
+            $this->enter($moves);
         }
     }
 
@@ -175,21 +175,20 @@ final class Course
      */
     public function goOn(float $until): bool
     {
-        [$at, $id, $next] = $this->timers->next($this->pendings());
+        [$at, $moves] = $this->timers->next($this->pendings());
         [$drifts, $moving] = [$this->drifts(), $this->quantities->moving($this->conditions, $this->observed(...))];
-        $left = null;
         $wears = $this->wears();
-        $burns = false;
+        $left = $burns = [];
         foreach ($drifts as $part => $drift) {
             $reached = $this->time + $drift->reaches($this->levels[$part] ?? new Level);
             if ($reached < $at) {
-                [$at, $id, $next, $left] = [$reached, $part, $drift->next, $drift];
+                [$at, $moves, $left] = [$reached, [$part => $drift->next], [$part => $drift]];
             }
         }
         foreach ($wears as $part => $wear) {
             $reached = $this->time + $wear->reaches($this->worn[$part] ?? new Level);
             if ($reached < $at) {
-                [$at, $id, $next, $left, $burns] = [$reached, $part, $wear->next, null, true];
+                [$at, $moves, $left, $burns] = [$reached, [], [], [$part => $wear->next]];
             }
         }
         $mark = $this->quantities->next($moving, $this->conditions);
@@ -204,15 +203,10 @@ final class Course
 
             return true;
         }
-        if ($burns) {
-            $this->burn($id, $next);
-
-            return true;
+        foreach ($left as $part => $drift) {
+            $this->levels[$part] = $drift->left($this->levels[$part] ?? new Level);
         }
-        if ($left !== null) {
-            $this->levels[$id] = $left->left($this->levels[$id] ?? new Level);
-        }
-        $this->enter($id, $next);
+        $burns === [] ? $this->enter($moves) : $this->burn($burns);
 
         return true;
     }
@@ -226,7 +220,7 @@ final class Course
     /** Someone has set something: a call, a disconnect, a lead. */
     public function change(Conditions $conditions): void
     {
-        $this->conditions = $conditions;
+        $this->under($conditions);
         $this->rebuild();
     }
 
@@ -253,10 +247,13 @@ final class Course
         $this->rebuild();
     }
 
-    private function burn(string $id, string $mode): void
+    /** @param  array<string, string>  $parts  with the failure mode that is left of each */
+    private function burn(array $parts): void
     {
-        unset($this->worn[$id]);
-        $this->burnt = $this->burnt->with(new InjectedFault($this->model->faults->find("$id:$mode")));
+        foreach ($parts as $id => $mode) {
+            unset($this->worn[$id]);
+            $this->burnt = $this->burnt->with(new InjectedFault($this->model->faults->find("$id:$mode")));
+        }
         $this->fail($this->faults);
     }
 
@@ -266,11 +263,12 @@ final class Course
         $this->rest();
     }
 
-    private function enter(string $id, string $next): void
+    /** @param  array<string, string>  $states  of the parts that come to others */
+    private function enter(array $states): void
     {
-        $this->states[$id] = $next;
-        $this->timers->forget([$id]);
-        $this->refresh([$id]);
+        $this->states = [...$this->states, ...$states];
+        $this->timers->forget(array_keys($states));
+        $this->refresh(array_keys($states));
         $this->rest();
     }
 
@@ -328,7 +326,7 @@ final class Course
             $this->states = $next;
             $this->timers->forget($moved);
             if ($numbers !== []) {
-                $this->conditions = $this->conditions->withNumbers($numbers);
+                $this->under($this->conditions->withNumbers($numbers));
                 $moved = [...$moved, ...$this->model->marks->followers(array_keys($numbers))];
             }
             $this->refresh($moved);
@@ -343,10 +341,16 @@ final class Course
     {
         $states = $this->states;
         foreach ($this->model->acting as $id => $component) {
-            $state = $states[$id];
-            $states[$id] = $this->conditions->hasRemoved($id)
-                ? $component->stateWhenDead($state)
-                : $component->nextState($state, $this->setting($id), $this->voltagesOf($component));
+            $states[$id] = $component->nextState(
+                $states[$id],
+                $this->settings[$id] ?? $this->setting($id),
+                $this->voltagesOf($component),
+            );
+        }
+        foreach ($this->conditions->removed as $id) {
+            if (isset($states[$id])) {
+                $states[$id] = $this->model->parts[$id]->stateWhenDead($this->states[$id]);
+            }
         }
 
         return $states;
@@ -377,7 +381,7 @@ final class Course
         foreach ($wears as $id => $wear) {
             $this->worn[$id] = $wear->after($this->worn[$id] ?? new Level, $seconds);
         }
-        $this->conditions = $this->conditions->withNumbers($this->quantities->after($moving, $this->conditions, $seconds));
+        $this->under($this->conditions->withNumbers($this->quantities->after($moving, $this->conditions, $seconds)));
         $this->time += $seconds;
     }
 
@@ -432,13 +436,17 @@ final class Course
         return $all;
     }
 
+    private function under(Conditions $conditions): void
+    {
+        if ($conditions !== $this->conditions) {
+            $this->conditions = $conditions;
+            $this->settings = [];
+        }
+    }
+
     private function setting(string $id): Setting
     {
-        $setting = $this->settings[$id] ?? null;
-
-        return $setting?->conditions === $this->conditions
-            ? $setting
-            : $this->settings[$id] = new Setting($this->conditions, $this->faults->in($id), $this->model->omega);
+        return $this->settings[$id] ??= new Setting($this->conditions, $this->faults->in($id), $this->model->omega);
     }
 
     private function voltagesOf(Component $component): PartVoltages

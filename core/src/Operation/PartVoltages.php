@@ -12,6 +12,9 @@ use Levin\Core\Parts\Voltages;
 /** Node voltages as one part sees them. */
 final readonly class PartVoltages implements Voltages
 {
+    /** @var array<string, int> */
+    private array $nodes;
+
     /**
      * @param  array<int, float>  $re
      * @param  array<int, float>  $im
@@ -25,14 +28,28 @@ final readonly class PartVoltages implements Voltages
         private array $im,
         private ?\Closure $direct = null,
     ) {
+        $this->nodes = $model->nodesOf($component);
     }
 
     #[\Override]
     public function across(string $a, string $b): Complex
     {
-        [$p, $q] = [$this->model->nodeOf($this->component, $a), $this->model->nodeOf($this->component, $b)];
+        $p = $this->nodes[$a] ?? $this->model->nodeOf($this->component, $a);
+        $q = $this->nodes[$b] ?? $this->model->nodeOf($this->component, $b);
 
         return new Complex(
+            ($p < 0 ? 0.0 : $this->re[$p]) - ($q < 0 ? 0.0 : $this->re[$q]),
+            ($p < 0 ? 0.0 : $this->im[$p]) - ($q < 0 ? 0.0 : $this->im[$q]),
+        );
+    }
+
+    #[\Override]
+    public function volts(string $a, string $b): float
+    {
+        $p = $this->nodes[$a] ?? $this->model->nodeOf($this->component, $a);
+        $q = $this->nodes[$b] ?? $this->model->nodeOf($this->component, $b);
+
+        return hypot(
             ($p < 0 ? 0.0 : $this->re[$p]) - ($q < 0 ? 0.0 : $this->re[$q]),
             ($p < 0 ? 0.0 : $this->im[$p]) - ($q < 0 ? 0.0 : $this->im[$q]),
         );

@@ -40,7 +40,8 @@ final readonly class Start
         foreach ($happenings as $n => $happening) {
             foreach ($happening->moved as $part => $moved) {
                 if ($moved['from'] === Running::STARTS) {
-                    $starts[] = self::of($part, array_slice($happenings, $open[$part] ?? 0, $n + 1 - ($open[$part] ?? 0)));
+                    $from = $open[$part] ?? 0;
+                    $starts[] = self::of($part, array_slice($happenings, $from, $n - $from), $happening);
                 }
                 if ($moved['to'] === Running::STARTS) {
                     $open[$part] = $n;
@@ -51,19 +52,18 @@ final readonly class Start
         return $starts;
     }
 
-    /** @param  non-empty-list<Happening>  $happenings  the last is the one that ends it */
-    private static function of(string $part, array $happenings): self
+    /** @param  list<Happening>  $meanwhile  from the one at which it began */
+    private static function of(string $part, array $meanwhile, Happening $end): self
     {
-        $end = array_pop($happenings);
-        $first = $happenings[0] ?? $end;
+        $first = $meanwhile[0] ?? $end;
 
         return new self(
             $part,
             $first->at,
             $end->at - $first->at,
             $end->moved[$part]['to'],
-            max(array_map(static fn (Happening $h): float => $h->amps[$part] ?? 0.0, [$first, ...$happenings])),
-            min(array_map(static fn (Happening $h): float => $h->volts[$part] ?? 0.0, [$first, ...$happenings])),
+            max(array_map(static fn (Happening $h): float => $h->amps[$part] ?? 0.0, [$first, ...$meanwhile])),
+            min(array_map(static fn (Happening $h): float => $h->volts[$part] ?? 0.0, [$first, ...$meanwhile])),
             $end->volts[$part] ?? 0.0,
         );
     }

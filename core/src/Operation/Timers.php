@@ -9,6 +9,9 @@ use Levin\Core\Parts\Pending;
 /** The timers of a unit that run: each from when it first appeared, until it is out or its part has moved. */
 final class Timers
 {
+    /** Timers that are out within so many seconds of each other are out together: nothing moves so fast. [practice] */
+    private const TOGETHER = 0.001;
+
     /** @var array<string, array<string, float>> when each started, by part and the timer's end */
     private array $since = [];
 
@@ -34,18 +37,28 @@ final class Timers
 
     /**
      * @param  list<array{string, Pending}>  $pendings  part and timer, all of them kept
-     * @return array{float, string, string} when the next one is out, whose it is and what it does; infinite when none runs
+     * @return array{float, array<string, string>} when the next ones are out, and what each part then comes to; infinite when none runs
      */
     public function next(array $pendings): array
     {
-        $first = [INF, '', ''];
-        foreach ($pendings as [$id, $pending]) {
-            $at = $this->since[$id][$pending->next] + $pending->after;
-            if ($at < $first[0]) {
-                $first = [$at, $id, $pending->next];
+        $due = [];
+        foreach ($pendings as $n => [$id, $pending]) {
+            $due[$n] = $this->since[$id][$pending->next] + $pending->after;
+        }
+        if ($due === []) {
+            return [INF, []];
+        }
+        asort($due);
+        $first = reset($due);
+        $moves = [];
+        foreach ($due as $n => $at) {
+            if ($at > $first + self::TOGETHER) {
+                break;
             }
+            [$id, $pending] = $pendings[$n];
+            $moves[$id] ??= $pending->next;
         }
 
-        return $first;
+        return [$first, $moves];
     }
 }

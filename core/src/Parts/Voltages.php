@@ -12,6 +12,9 @@ interface Voltages
     /** The phasor between two of the part's nodes, volts r.m.s. */
     public function across(string $a, string $b): Complex;
 
+    /** Its magnitude, which is what most parts go by. */
+    public function volts(string $a, string $b): float;
+
     /** The direct voltage between two of the part's nodes. */
     public function direct(string $a, string $b): float;
 

@@ -181,16 +181,16 @@ it('keeps timers from when they started, and forgets those of a part that has mo
     $timers = new Timers;
     $first = [['A', new Pending('out', 10.0)], ['B', new Pending('on', 4.0)]];
     $timers->keep($first, 100.0);
-    expect($timers->next($first))->toBe([104.0, 'B', 'on'])->and($timers->next([]))->toBe([INF, '', '']);
+    expect($timers->next($first))->toBe([104.0, ['B' => 'on']])->and($timers->next([]))->toBe([INF, []]);
     // later, with B gone: A runs on, C is new
     $second = [['A', new Pending('out', 10.0)], ['C', new Pending('off', 50.0)]];
     $timers->keep($second, 106.0);
-    expect($timers->next($second))->toBe([110.0, 'A', 'out']);
+    expect($timers->next($second))->toBe([110.0, ['A' => 'out']]);
     $timers->forget(['A']);
     $timers->keep($second, 107.0);
-    expect($timers->next($second))->toBe([117.0, 'A', 'out'])
-        ->and($timers->next([$second[1]]))->toBe([156.0, 'C', 'off']);
+    expect($timers->next($second))->toBe([117.0, ['A' => 'out']])
+        ->and($timers->next([$second[1]]))->toBe([156.0, ['C' => 'off']]);
     // B comes back: it starts over
     $timers->keep($first, 120.0);
-    expect($timers->next([$first[1]]))->toBe([124.0, 'B', 'on']);
+    expect($timers->next([$first[1]]))->toBe([124.0, ['B' => 'on']]);
 });

@@ -75,7 +75,7 @@ final class ControlBoard extends Kind
     public function nextState(string $state, Setting $setting, Voltages $voltages): string
     {
         $program = $this->program();
-        if ($setting->has('dead') || $voltages->across($program->from, $program->to)->abs() < $program->minimum) {
+        if ($setting->has('dead') || $voltages->volts($program->from, $program->to) < $program->minimum) {
             return Program::OFF;
         }
         if ($state === Program::OFF) {

@@ -52,8 +52,8 @@ final class Economizer extends Kind
     #[\Override]
     public function nextState(string $state, Setting $setting, Voltages $voltages): string
     {
-        $called = $voltages->across('R', 'C')->abs() > 18.0
-            && $voltages->across('Y', 'C')->abs() > 15.0
+        $called = $voltages->volts('R', 'C') > 18.0
+            && $voltages->volts('Y', 'C') > 15.0
             && ! $setting->has('stuck-shut')
             && ! $setting->has('dead');
 

@@ -56,7 +56,7 @@ final class FanController extends Kind
     {
         $p = $this->part;
         $cold = $p->text('ambient') !== '' && $setting->quantity($p->text('ambient')) < $p->number('lock_in');
-        if ($voltages->across('A', 'B')->abs() < 0.75 * $p->number('volts') || $cold || $setting->has('dead')
+        if ($voltages->volts('A', 'B') < 0.75 * $p->number('volts') || $cold || $setting->has('dead')
             || $setting->has('sensor-low')) {
             return 'off';
         }

@@ -56,7 +56,7 @@ final class Heater extends Kind
     #[\Override]
     public function observed(string $state, Setting $setting, Voltages $voltages): string
     {
-        return ! $setting->has('open') && $voltages->across('1', '2')->abs() ** 2 / $this->ohms() > self::HOT * $this->part->number('watts')
+        return ! $setting->has('open') && $voltages->volts('1', '2') ** 2 / $this->ohms() > self::HOT * $this->part->number('watts')
             ? 'hot'
             : 'cold';
     }

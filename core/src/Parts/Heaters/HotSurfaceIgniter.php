@@ -53,7 +53,7 @@ final class HotSurfaceIgniter extends Kind
     #[\Override]
     public function nextState(string $state, Setting $setting, Voltages $voltages): string
     {
-        if ($setting->has('cracked') || $voltages->across('1', '2')->abs() < 0.8 * $this->part->number('volts')) {
+        if ($setting->has('cracked') || $voltages->volts('1', '2') < 0.8 * $this->part->number('volts')) {
             return 'cold';
         }
 

@@ -44,7 +44,7 @@ final class SparkIgniter extends Kind
     #[\Override]
     public function observed(string $state, Setting $setting, Voltages $voltages): string
     {
-        $fed = $voltages->across('1', '2')->abs() > 0.75 * $this->part->number('volts');
+        $fed = $voltages->volts('1', '2') > 0.75 * $this->part->number('volts');
 
         return $fed && ! $setting->has('dead') && ! $setting->has('electrode') ? 'sparks' : 'no spark';
     }

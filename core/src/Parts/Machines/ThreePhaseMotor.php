@@ -144,12 +144,12 @@ final readonly class ThreePhaseMotor
      */
     public static function sequences(Complex $v13, Complex $v23): array
     {
-        $a = new Complex(-0.5, sqrt(3) / 2);
-        $a2 = new Complex(-0.5, -sqrt(3) / 2);
+        [$re, $im] = [$v13->re - $v23->re / 2, $v13->im - $v23->im / 2];
+        [$turnedRe, $turnedIm] = [M_SQRT3 / 2 * $v23->im, M_SQRT3 / 2 * $v23->re];
 
         return [
-            $v13->plus($a->times($v23))->scaled(1 / 3),
-            $v13->plus($a2->times($v23))->scaled(1 / 3),
+            new Complex(($re - $turnedRe) / 3, ($im + $turnedIm) / 3),
+            new Complex(($re + $turnedRe) / 3, ($im - $turnedIm) / 3),
         ];
     }
 

@@ -156,12 +156,19 @@ abstract class CapacitorMotor extends InductionMotor
     protected function torqueCurve(string $state, Setting $setting, Voltages $voltages): callable
     {
         $machine = $this->machine();
-        [, $aux] = $this->currents($state, $setting, $voltages);
-        $volts = $voltages->across('R', '@i');
-        $start = $voltages->across($this->hasStartSwitch() ? '@s' : 'S', '@i');
+        [$volts, $start] = $this->windingsOf($voltages);
+        [, $aux] = $this->currents($state, $setting, $volts, $start);
         $series = $setting->has('start-open') || $aux->abs() < 1e-4 * $this->part->number('fla') ? null : $volts->minus($start)->over($aux);
 
         return static fn (float $slip): float => $machine->shareFedThrough($volts, $series, $slip);
+    }
+
+    #[\Override]
+    protected function windingVolts(Voltages $voltages): float
+    {
+        [$run, $start] = $this->windingsOf($voltages);
+
+        return max($run->abs(), $start->abs());
     }
 
     /** @return list<float> */
@@ -171,10 +178,9 @@ abstract class CapacitorMotor extends InductionMotor
         if ($setting->isDirect()) {
             return $this->ohmicWindings($setting, $runOpen, $startOpen);
         }
-        $slip = $this->slipOf($state);
 
-        return $this->worked[($runOpen ? 'r' : '').($startOpen ? 's' : '').$slip] ??= Values::twoPort(
-            ...$this->machine()->motor->impedances($slip), firstOpen: $runOpen, secondOpen: $startOpen,
+        return $this->worked[$state.($runOpen ? ' r' : '').($startOpen ? ' s' : '')] ??= Values::twoPort(
+            ...$this->machine()->motor->impedances($this->slipOf($state)), firstOpen: $runOpen, secondOpen: $startOpen,
         );
     }
 
@@ -188,16 +194,20 @@ abstract class CapacitorMotor extends InductionMotor
         return Values::twoPort($run, $half, $half, $start, $runOpen, $startOpen);
     }
 
+    /** @return array{Complex, Complex} over the run and over the start winding, volts */
+    private function windingsOf(Voltages $voltages): array
+    {
+        return [$voltages->across('R', '@i'), $voltages->across($this->hasStartSwitch() ? '@s' : 'S', '@i')];
+    }
+
     /** @return array{Complex, Complex} into R and into S, amperes */
-    private function currents(string $state, Setting $setting, Voltages $voltages): array
+    private function currents(string $state, Setting $setting, Complex $run, Complex $start): array
     {
         $y = $this->windings($state, $setting);
-        $run = $voltages->across('R', '@i');
-        $aux = $voltages->across($this->hasStartSwitch() ? '@s' : 'S', '@i');
 
         return [
-            (new Complex($y[0], $y[1]))->times($run)->plus((new Complex($y[2], $y[3]))->times($aux)),
-            (new Complex($y[4], $y[5]))->times($run)->plus((new Complex($y[6], $y[7]))->times($aux)),
+            (new Complex($y[0], $y[1]))->times($run)->plus((new Complex($y[2], $y[3]))->times($start)),
+            (new Complex($y[4], $y[5]))->times($run)->plus((new Complex($y[6], $y[7]))->times($start)),
         ];
     }
 
@@ -210,7 +220,7 @@ abstract class CapacitorMotor extends InductionMotor
     #[\Override]
     protected function heatingAmps(string $state, Setting $setting, Voltages $voltages): float
     {
-        [$run, $aux] = $this->currents($state, $setting, $voltages);
+        [$run, $aux] = $this->currents($state, $setting, ...$this->windingsOf($voltages));
 
         return $run->plus($aux)->abs();
     }

@@ -65,7 +65,7 @@ abstract class Capacitors extends Kind
         $charged = [];
         foreach ($this->sections() as $name => [$a, $b]) {
             $holds = ! $setting->has("$name-open") && ! $setting->has("$name-shorted");
-            if ($holds && ($voltages->across($a, $b)->abs() > self::CHARGES
+            if ($holds && ($voltages->volts($a, $b) > self::CHARGES
                 || (in_array($name, $was, true) && $voltages->ohms($a, $b) > self::BLEEDS))) {
                 $charged[] = $name;
             }
@@ -104,7 +104,7 @@ abstract class Capacitors extends Kind
         $over = [];
         foreach ($this->sections() as $name => [$a, $b]) {
             if (! $setting->has("$name-open") && ! $setting->has("$name-shorted")) {
-                $over[$name] = $voltages->across($a, $b)->abs() / $this->part->number('volts');
+                $over[$name] = $voltages->volts($a, $b) / $this->part->number('volts');
             }
         }
 

@@ -120,7 +120,7 @@ abstract class EcmBlower extends Kind
 
     private function isAble(Setting $setting, Voltages $voltages): bool
     {
-        return $voltages->across('L1', 'L2')->abs() > 0.75 * $this->part->number('volts')
+        return $voltages->volts('L1', 'L2') > 0.75 * $this->part->number('volts')
             && ! $setting->has('module-dead') && ! $setting->has('module-open')
             && ! $setting->has('winding-open') && ! $setting->has('seized');
     }
@@ -181,7 +181,7 @@ abstract class EcmBlower extends Kind
     private function leading(Voltages $voltages): ?string
     {
         foreach (array_reverse($this->wired()) as $t) {
-            if ($voltages->across($t, 'C')->abs() > 15.0) {
+            if ($voltages->volts($t, 'C') > 15.0) {
                 return $t;
             }
         }

@@ -28,7 +28,7 @@ abstract class InductionMotor extends Motor
     /** A rotor that has lost its torque while it came up stands again after so many seconds. [practice, no published source] */
     private const GIVES_UP = 0.3;
 
-    /** With less than this share of its full-load current it has no supply to speak of: it coasts. */
+    /** With less than this share of its volts, or of its full-load current, it has no supply to speak of: it coasts. */
     private const UNFED = 0.05;
 
     /** Torque needed to break away, as a fraction of rated torque. [practice, no published source] */
@@ -47,6 +47,9 @@ abstract class InductionMotor extends Motor
     {
         return false;
     }
+
+    /** The highest voltage over one of its windings. */
+    abstract protected function windingVolts(Voltages $voltages): float;
 
     /** @return callable(float): float its torque at any slip as a share of rated, fed as it is now, the way its state turns */
     abstract protected function torqueCurve(string $state, Setting $setting, Voltages $voltages): callable;
@@ -138,6 +141,9 @@ abstract class InductionMotor extends Motor
         if (! $this->isFree($setting)) {
             return Running::STILL;
         }
+        if (! $this->isFed($voltages)) {
+            return $state;
+        }
         if ($state === Running::STILL) {
             $starting = Running::starting($this->isTurnedBack($voltages));
 
@@ -169,7 +175,7 @@ abstract class InductionMotor extends Motor
             return [];
         }
         $slip = $this->slipOf($state);
-        $torque = $this->torqueCurve($state, $setting, $voltages);
+        $torque = $this->isFed($voltages) ? $this->torqueCurve($state, $setting, $voltages) : static fn (float $slip): float => 0.0;
         $next = $this->carryingSlip($slip, $setting, $torque);
         if ($next === null) {
             return [new Pending(Running::STILL, $this->load($setting)->secondsToStandstill($slip, $torque))];
@@ -201,6 +207,11 @@ abstract class InductionMotor extends Motor
             Running::isBackwards($state) => 'runs backwards',
             default => Wheel::isLoose($setting) ? Wheel::WITHOUT : 'runs',
         };
+    }
+
+    private function isFed(Voltages $voltages): bool
+    {
+        return $this->windingVolts($voltages) > self::UNFED * $this->part->number('volts');
     }
 
     private function comesUp(string $state, Setting $setting, Voltages $voltages): bool

@@ -111,6 +111,13 @@ final class MotorNineLead extends InductionMotor
         return $negative > $positive;
     }
 
+    /** A half winding has half the volts of its phase, or less. */
+    #[\Override]
+    protected function windingVolts(Voltages $voltages): float
+    {
+        return 2 * max(array_map(static fn (Complex $volts): float => $volts->abs(), self::over($voltages)));
+    }
+
     #[\Override]
     protected function torqueCurve(string $state, Setting $setting, Voltages $voltages): callable
     {

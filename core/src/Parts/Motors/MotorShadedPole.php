@@ -101,7 +101,7 @@ final class MotorShadedPole extends Motor
 
     private function isFed(Voltages $voltages): bool
     {
-        return $voltages->across('1', '2')->abs() >= self::TURNS_FROM * $this->part->number('volts');
+        return $voltages->volts('1', '2') >= self::TURNS_FROM * $this->part->number('volts');
     }
 
     #[\Override]
@@ -115,7 +115,7 @@ final class MotorShadedPole extends Motor
     {
         $y = $this->winding($state, $setting);
 
-        return $voltages->across('1', '2')->abs() * hypot($y[0], $y[1]);
+        return $voltages->volts('1', '2') * hypot($y[0], $y[1]);
     }
 
     #[\Override]

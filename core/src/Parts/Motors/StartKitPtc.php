@@ -75,7 +75,7 @@ final class StartKitPtc extends Kind
     #[\Override]
     public function pending(string $state, Setting $setting, Voltages $voltages): array
     {
-        $volts = $voltages->across('1', '2')->abs();
+        $volts = $voltages->volts('1', '2');
         [$g, $b] = $this->path($state, $setting);
         $watts = $volts ** 2 * ($g ** 2 + $b ** 2) * $this->part->number('ohms');
 

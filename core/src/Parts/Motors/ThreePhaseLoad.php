@@ -108,6 +108,12 @@ abstract class ThreePhaseLoad extends InductionMotor
         return $negative->abs() > $positive->abs();
     }
 
+    #[\Override]
+    protected function windingVolts(Voltages $voltages): float
+    {
+        return max($voltages->volts('@1', '@3'), $voltages->volts('@2', '@3'));
+    }
+
     /** Once it turns, the leads' own voltages hold: a running motor regenerates the leg it has lost. */
     #[\Override]
     protected function torqueCurve(string $state, Setting $setting, Voltages $voltages): callable
@@ -229,7 +235,7 @@ abstract class ThreePhaseLoad extends InductionMotor
     {
         $most = 0.0;
         foreach (self::LEADS as $n) {
-            $most = max($most, $voltages->across("T$n", "@$n")->abs() * $this->lead($n, $state, $setting)[0]);
+            $most = max($most, $voltages->volts("T$n", "@$n") * $this->lead($n, $state, $setting)[0]);
         }
 
         return $most;

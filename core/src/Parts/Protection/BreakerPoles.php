@@ -59,11 +59,9 @@ abstract class BreakerPoles extends PoleSwitch
     #[\Override]
     public function nextState(string $state, Setting $setting, Voltages $voltages): string
     {
-        return $state !== 'tripped' && $this->amps(
-            $state,
-            $setting,
-            $voltages,
-        ) > $this->part->number('amps') * $this->part->number('trips_at') ? 'tripped' : $state;
+        $limit = $this->part->number('amps') * $this->part->number('trips_at');
+
+        return $state !== 'tripped' && $this->amps($setting, $voltages) > $limit ? 'tripped' : $state;
     }
 
     #[\Override]
@@ -74,7 +72,7 @@ abstract class BreakerPoles extends PoleSwitch
         }
         $rating = $this->part->number('amps') * $setting->degree('weak', 0.6, 1.0);
 
-        return new Warming(($this->amps($state, $setting, $voltages) / ($rating * self::HOLDS)) ** 2, self::LAG, 'tripped');
+        return new Warming(($this->amps($setting, $voltages) / ($rating * self::HOLDS)) ** 2, self::LAG, 'tripped');
     }
 
     #[\Override]
@@ -109,11 +107,12 @@ abstract class BreakerPoles extends PoleSwitch
         };
     }
 
-    private function amps(string $state, Setting $setting, Voltages $voltages): float
+    /** In the pole that carries most, while it holds. */
+    private function amps(Setting $setting, Voltages $voltages): float
     {
         $most = 0.0;
-        foreach ($this->elements($state, $setting) as $pole) {
-            $most = max($most, $voltages->across($pole->nodes[0], $pole->nodes[1])->abs() * $pole->conductance());
+        for ($n = 1; $n <= static::poles(); $n++) {
+            $most = max($most, $voltages->volts("L$n", "T$n") * $this->pole($n, $setting)[0]);
         }
 
         return $most;

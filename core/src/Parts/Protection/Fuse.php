@@ -74,7 +74,7 @@ final class Fuse extends Fuses
 
     private function amps(string $state, Setting $setting, Voltages $voltages): float
     {
-        return $voltages->across('1', '2')->abs() * $this->link($state, $setting)[0];
+        return $voltages->volts('1', '2') * $this->link($state, $setting)[0];
     }
 
     #[\Override]

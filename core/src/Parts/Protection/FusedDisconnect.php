@@ -137,7 +137,7 @@ final class FusedDisconnect extends Fuses
     {
         $amps = [];
         foreach (self::POLES as $n) {
-            $amps[$n] = $voltages->across("F$n", "T$n")->abs() * self::link($n, $state, $setting)[0];
+            $amps[$n] = $voltages->volts("F$n", "T$n") * self::link($n, $state, $setting)[0];
         }
 
         return $amps;

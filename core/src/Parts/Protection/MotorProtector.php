@@ -68,7 +68,7 @@ final class MotorProtector extends Kind
     #[\Override]
     public function nextState(string $state, Setting $setting, Voltages $voltages): string
     {
-        if ($voltages->across('T1', 'T2')->abs() < 0.75 * $this->part->number('volts') || $setting->has('dead')) {
+        if ($voltages->volts('T1', 'T2') < 0.75 * $this->part->number('volts') || $setting->has('dead')) {
             return 'off';
         }
         $volts = $voltages->direct('S1', 'S2');

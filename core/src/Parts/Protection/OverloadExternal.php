@@ -55,7 +55,7 @@ final class OverloadExternal extends Kind
         $overload = Overload::onShell($this->part->number('amps'));
 
         return $state === 'closed'
-            ? $overload->closed($voltages->across('1', '2')->abs() / Values::CLOSED_OHMS, 'open')
+            ? $overload->closed($voltages->volts('1', '2') / Values::CLOSED_OHMS, 'open')
             : $overload->open('closed');
     }
 

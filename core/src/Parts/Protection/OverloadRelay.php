@@ -65,7 +65,7 @@ final class OverloadRelay extends Kind
         }
 
         return $relay->closed(
-            max(array_map(static fn (int $n): float => $voltages->across("L$n", "T$n")->abs() / self::HEATER_OHMS, self::POLES)),
+            max(array_map(static fn (int $n): float => $voltages->volts("L$n", "T$n") / self::HEATER_OHMS, self::POLES)),
             'tripped',
         );
     }

@@ -114,7 +114,7 @@ final class PhaseMonitor extends Kind
 
     private function isGood(Voltages $voltages): bool
     {
-        $volts = [$voltages->across('L1', 'L2')->abs(), $voltages->across('L2', 'L3')->abs(), $voltages->across('L3', 'L1')->abs()];
+        $volts = [$voltages->volts('L1', 'L2'), $voltages->volts('L2', 'L3'), $voltages->volts('L3', 'L1')];
         if (min($volts) < $this->part->number('volts') * $this->part->number('least_percent') / 100) {
             return false;
         }

@@ -92,7 +92,7 @@ abstract class CoilAndContacts extends Kind
 
     private function share(Voltages $voltages): float
     {
-        return $voltages->across(...$this->coil())->abs() / $this->part->number('coil_volts');
+        return $voltages->volts(...$this->coil()) / $this->part->number('coil_volts');
     }
 
     /** A coil on the wrong voltage, or on its own with an armature that does not come in, burns out. */
@@ -100,7 +100,7 @@ abstract class CoilAndContacts extends Kind
     public function wear(string $state, Setting $setting, Voltages $voltages): ?Drift
     {
         [$g, $b] = $this->coilStamp($state, $setting);
-        $amps = $voltages->across(...$this->coil())->abs() * hypot($g, $b);
+        $amps = $voltages->volts(...$this->coil()) * hypot($g, $b);
 
         return Endurance::ofCoil($amps / ($this->part->number('sealed_va') / $this->part->number('coil_volts')), 'coil-open');
     }

@@ -72,7 +72,7 @@ final class DefrostTimer extends Kind
     #[\Override]
     public function nextState(string $state, Setting $setting, Voltages $voltages): string
     {
-        return $state === 'defrosting' && $voltages->across('X', 'N')->abs() > 0.75 * $this->part->number('volts')
+        return $state === 'defrosting' && $voltages->volts('X', 'N') > 0.75 * $this->part->number('volts')
             ? $this->afterDefrost()
             : $state;
     }
@@ -88,7 +88,7 @@ final class DefrostTimer extends Kind
     #[\Override]
     public function drift(string $state, Setting $setting, Voltages $voltages): ?Drift
     {
-        if ($setting->has('clock-dead') || $voltages->across('L', 'N')->abs() < 0.75 * $this->part->number('volts')) {
+        if ($setting->has('clock-dead') || $voltages->volts('L', 'N') < 0.75 * $this->part->number('volts')) {
             return null;
         }
 

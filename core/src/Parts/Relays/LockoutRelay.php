@@ -62,13 +62,13 @@ final class LockoutRelay extends Kind
     #[\Override]
     public function nextState(string $state, Setting $setting, Voltages $voltages): string
     {
-        if ($voltages->across('Y', 'C')->abs() < 16.0) {
+        if ($voltages->volts('Y', 'C') < 16.0) {
             return 'idle';
         }
         if ($state === 'locked out') {
             return $state;
         }
-        $amps = $voltages->across('S1', 'S2')->abs() / self::LOOP_OHMS;
+        $amps = $voltages->volts('S1', 'S2') / self::LOOP_OHMS;
 
         return $amps > $this->part->number('amps') && ! $setting->has('sensor-dead') ? 'satisfied' : 'waiting';
     }

@@ -64,7 +64,7 @@ final class RelayCurrent extends Kind
     #[\Override]
     public function nextState(string $state, Setting $setting, Voltages $voltages): string
     {
-        $amps = $voltages->across('L', 'M')->abs() * $this->coil($setting)[0];
+        $amps = $voltages->volts('L', 'M') * $this->coil($setting)[0];
 
         return $amps > $this->part->number($state === 'up' ? 'drop_out' : 'pick_up') ? 'up' : 'down';
     }

@@ -62,7 +62,7 @@ final class Sequencer extends Kind
     public function nextState(string $state, Setting $setting, Voltages $voltages): string
     {
         $hot = strstr($state.' ', ' ', true) ?: $state;
-        $fed = $voltages->across('H1', 'H2')->abs() > 0.75 * $this->part->number('heater_volts')
+        $fed = $voltages->volts('H1', 'H2') > 0.75 * $this->part->number('heater_volts')
             && ! $setting->has('heater-open')
             && ! $setting->has('stuck-open');
 

@@ -62,7 +62,7 @@ final class FlameSensor extends Kind
     public function nextState(string $state, Setting $setting, Voltages $voltages): string
     {
         return $setting->quantity($this->part->text('senses')) > 0.5
-            ? sprintf('flame %.0f', $voltages->across('S', '#case')->abs())
+            ? sprintf('flame %.0f', $voltages->volts('S', '#case'))
             : self::NO_FLAME;
     }
 

@@ -73,8 +73,8 @@ final readonly class Input
         $value = match ($this->form) {
             'dc' => $voltages->direct($this->from, $this->to),
             'flame' => abs($voltages->direct($this->from, $this->to)) / $this->ohms,
-            'amps' => $voltages->across($this->from, $this->to)->abs() / $this->ohms,
-            default => $voltages->across($this->from, $this->to)->abs(),
+            'amps' => $voltages->volts($this->from, $this->to) / $this->ohms,
+            default => $voltages->volts($this->from, $this->to),
         };
 
         return $value > $this->above && $value < $this->below;

@@ -119,7 +119,7 @@ final class TransformerTapped extends Transformers
         if ($state !== 'set' || $amps == 0.0) {
             return null;
         }
-        $now = $voltages->across('@x', 'X1')->abs() * self::breaker($state, $setting)[0];
+        $now = $voltages->volts('@x', 'X1') * self::breaker($state, $setting)[0];
 
         return new Warming(($now / (1.15 * $amps)) ** 2, self::BREAKER_LAG, 'tripped');
     }
@@ -128,7 +128,7 @@ final class TransformerTapped extends Transformers
     public function nextState(string $state, Setting $setting, Voltages $voltages): string
     {
         $amps = $this->part->number('breaker_amps');
-        $now = $voltages->across('@x', 'X1')->abs() * self::breaker($state, $setting)[0];
+        $now = $voltages->volts('@x', 'X1') * self::breaker($state, $setting)[0];
 
         return $amps > 0.0 && $now > 6 * $amps ? 'tripped' : $state;
     }

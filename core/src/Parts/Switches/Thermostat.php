@@ -195,7 +195,7 @@ final class Thermostat extends Kind
     private function isPowered(Voltages $voltages): bool
     {
         $most = static fn (string ...$to): float => max(array_map(
-            static fn (string $t): float => $voltages->across('R', $t)->abs(),
+            static fn (string $t): float => $voltages->volts('R', $t),
             [...$to, 'R'],
         ));
 

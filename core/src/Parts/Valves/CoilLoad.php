@@ -64,7 +64,7 @@ abstract class CoilLoad extends Kind
     public function wear(string $state, Setting $setting, Voltages $voltages): ?Drift
     {
         [$g, $b] = $this->coil($setting);
-        $amps = $voltages->across('1', '2')->abs() * hypot($g, $b);
+        $amps = $voltages->volts('1', '2') * hypot($g, $b);
 
         return Endurance::ofCoil($amps / ($this->part->number('va') / $this->part->number('coil_volts')), 'coil-open');
     }
@@ -82,7 +82,7 @@ abstract class CoilLoad extends Kind
             return 'rest';
         }
 
-        return $voltages->across('1', '2')->abs() >= $this->part->number('coil_volts') * ($state === 'moved' ? self::LETS_GO : self::LIFTS)
+        return $voltages->volts('1', '2') >= $this->part->number('coil_volts') * ($state === 'moved' ? self::LETS_GO : self::LIFTS)
             ? 'moved'
             : 'rest';
     }
