@@ -37,7 +37,9 @@ final class Bounds
         }
         $alias = self::firstAlias($text);
         if ($alias !== null) {
-            return new Problem($alias, '', 'It has an anchor or an alias (& or *).', 'Write each value out where it belongs, or quote the text.');
+            $remedy = 'Write each value out where it belongs, or quote the text.';
+
+            return new Problem($alias, '', 'It has an anchor or an alias (& or *).', $remedy);
         }
         $deep = self::tooDeep($text);
 

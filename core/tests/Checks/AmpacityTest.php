@@ -47,7 +47,7 @@ it('sizes a feeder for three motors as the code works it out: 40, 40 and 34 A ne
     expect(rated([DemandOf::Motor, 34], [DemandOf::Motor, 40], [DemandOf::Motor, 40])->minimum())->toEqualWithDelta(124, 1e-9);
 });
 
-it('takes electric heat and its blower at 125 %, the next size up (NEC 424.4(B), from memory): 10 kW and 2.5 A need 60 A', function (): void {
+it('takes electric heat and its blower at 125 %, the next size up (NEC 424.4(B), from memory): 60 A for 10 kW', function (): void {
     $rated = rated([DemandOf::Heat, 10000 / 240], [DemandOf::Motor, 2.5]);
     expect($rated->minimum())->toEqualWithDelta(1.25 * (41.67 + 2.5), 0.01)->and($rated->maximum())->toBe(60)
         ->and($rated->rule())->toBe('NEC 424.4(B)');

@@ -136,7 +136,8 @@ it('loses pull-out torque with its capacitor open, and takes more current with a
         $weak = new Complex(0, $plate->series()->im / 0.6);
         // turning the same fan, or the same compressor, it slows until it carries it again
         $load = new Load(1.0, $plate->fla < 5 ? 2.0 : 0.0, $plate->slip);
-        $slip = $load->slipFrom($plate->slip, fn (float $s): float => $motor->shareFedThrough(new Complex($plate->volts), $weak, $s)) ?? NAN;
+        $torque = fn (float $s): float => $motor->shareFedThrough(new Complex($plate->volts), $weak, $s);
+        $slip = $load->slipFrom($plate->slip, $torque) ?? NAN;
         [$run, $start] = $motor->motor->currents(new Complex($plate->volts), $weak, $slip);
         $line = $run->plus($start)->abs();
         expect(breakdown($plate, null))->toBeLessThan(0.86 * breakdown($plate, $plate->series()))

@@ -135,7 +135,8 @@ it('changes with its volts as NEMA MG 1 says (section 14.30 and its table of eff
             ->and($slip($high) / $slip($rated))->toBeGreaterThan(0.7)->toBeLessThan(0.95)
             ->and($low->currentInto('M', 'C')->abs() / $rated->currentInto('M', 'C')->abs())->toBeGreaterThan(1.03)->toBeLessThan(1.18);
         // locked current in proportion to the volts: −10 to −12 % at 90 %
-        $locked = fn (float $share): float => motor('compressor-psc', $plate, $plate[0] * $share)->with('M:seized')->currentInto('M', 'C')->abs();
+        $locked = fn (float $share): float => motor('compressor-psc', $plate, $plate[0] * $share)->with('M:seized')
+            ->currentInto('M', 'C')->abs();
         expect($locked(0.9) / $locked(1.0))->toEqualWithDelta(0.89, 0.02)->and($locked(1.1) / $locked(1.0))->toEqualWithDelta(1.11, 0.02);
     })->with(array_map(fn (array $plate): array => [$plate], COMPRESSORS));
 
@@ -146,7 +147,10 @@ it('slows a fan little and warms its motor on low volts, as its maker allows: wi
         }
     })->with(array_keys(FANS));
 
-it('hums on its run winding alone: without its capacitor it has no torque at standstill (physics)', function (string $kind, array $plate): void {
+it('hums on its run winding alone: without its capacitor it has no torque at standstill (physics)', function (
+    string $kind,
+    array $plate,
+): void {
     $open = motor($kind, $plate, $plate[0])->with('RC:run-open');
     expect($open->observed('M'))->toBe('hums')->and($open->currentInto('M', 'C')->abs())->toBeGreaterThan(0.5 * $plate[2]);
 })->with([
