@@ -7,6 +7,7 @@ namespace Levin\Core\Console;
 use Levin\Core\Checks\BranchCircuit;
 use Levin\Core\Checks\BranchCircuits;
 use Levin\Core\Checks\Unopened;
+use Levin\Core\Checks\Unwell;
 use Levin\Core\Circuit\Conditions;
 use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Settler;
@@ -53,13 +54,16 @@ final class CheckCommand extends CircuitCommand
             return [$circuit->id.': '.$unopened->words(), ['sound' => false, 'unopened' => $unopened], Command::FAILURE];
         }
         $branches = BranchCircuits::of($model);
-        $warnings = array_map(
+        $healthy = (new Settler($model))->settle(Conditions::healthyDefaults($circuit), Faults::none());
+        $unwell = array_map(static fn (Unwell $u): string => $u->words(), Unwell::in($healthy));
+        $overfused = array_map(
             static fn (BranchCircuit $b): string => sprintf(
                 'line %d: %s: %g A is more than the %d A that its loads allow (%s). Fit %d A, or correct its plate.',
                 $circuit->part($b->device)->line, $b->device, $b->fitted, $b->maximumDevice, $b->rule, $b->maximumDevice,
             ),
             array_values(array_filter($branches, static fn (BranchCircuit $b): bool => $b->isOverfused())),
         );
+        $warnings = [...$overfused, ...$unwell];
         $text = [
             "$circuit->title: sound. ".implode(
                 ', ',

@@ -38,6 +38,44 @@ it('checks a sound circuit and lists what is wrong with another', function (): v
     unlink($bad);
 });
 
+/** A shipped circuit with some of its text replaced, in a file of its own. */
+function edition(string $from, string $to): string
+{
+    $file = tempnam(sys_get_temp_dir(), 'levin');
+    $text = (string) file_get_contents(Unit::COOLING);
+    expect($text)->toContain($from);
+    file_put_contents($file, str_replace($from, $to, $text));
+
+    return $file;
+}
+
+it('tells what conductors and fuses must be, warns of those that are too large, and of what cannot be right', function (): void {
+    $sound = levinJson('check', Unit::COOLING);
+    expect(array_column((array) $sound['branches'], 'maximumDevice', 'device'))->toMatchArray(['FU1' => 30])
+        ->and($sound['warnings'])->toBe([]);
+    $large = edition('kind: fuse, label: Line fuse 1, place: disconnect, plate: { amps: 30', 'kind: fuse, label: Line fuse 1, place: '
+        .'disconnect, plate: { amps: 40');
+    [$code, $text] = levin('check', $large);
+    expect($code)->toBe(0)->and($text)->toContain('warning: line ')->toContain('FU1: 40 A is more than the 30 A')->toContain('NEC 440.22');
+    $weak = edition('against: pressure_left', 'against: pressure_left, load: 2.9');
+    expect(levin('check', $weak)[1])->toContain('with nothing wrong');
+    array_map(unlink(...), [$large, $weak]);
+});
+
+it('finds a short that nothing opens, where, and leaves with an exit code', function (): void {
+    // a jumper from leg to leg before the breaker
+    $short = edition("conditions:\n", "conditions:\n");
+    file_put_contents($short, str_replace(
+        '  w1: { from: SUP.L1, to: CB1.L1,',
+        "  w0: { from: SUP.L1, to: SUP.L2, colour: red, gauge: 6, length: 0.5 }\n  w1: { from: SUP.L1, to: CB1.L1,",
+        (string) file_get_contents($short),
+    ));
+    [$code, $text] = levin('solve', $short);
+    expect($code)->toBe(1)->and($text)->toContain('and nothing opens')->toContain('w0')
+        ->and(levin('check', $short))->toMatchArray([0 => 1])->and(levin('check', $short)[1])->toContain('A flow from SUP');
+    unlink($short);
+});
+
 it('settles under conditions and faults', function (): void {
     $healthy = levinJson('solve', Unit::COOLING);
     $off = levinJson('solve', Unit::COOLING, '--when', 'call_cool=off', '--fault', 'CC:welded');
@@ -92,8 +130,10 @@ it('runs a unit through time after a script, for people and as JSON', function (
     $data = levinJson('run', CIRCUITS.'gas-furnace.yaml', '--script', $script);
     $events = (array) $data['events'];
     expect($code)->toBe(0)->and($text)->toContain('call_heat=on')->toContain('HSI glows')->toContain('IBM runs')->toContain('IND 1.')
+        ->toContain('Starts:')->toMatch('/IND: [\d.]+ A at most, [\d.]+ V at least; runs after 1\.\d+ s/')
         ->and($data['finished'])->toBeTrue()->and(array_column($events, 'at'))->toContain(10)
-        ->and($events[0])->toHaveKeys(['at', 'done', 'moved', 'amps', 'quantities']);
+        ->and($events[0])->toHaveKeys(['at', 'done', 'moved', 'amps', 'volts', 'quantities'])
+        ->and(((array) $data['starts'])[0])->toMatchArray(['part' => 'IND', 'to' => 'runs']);
     file_put_contents($script, "until: 3 min\nevents: [{ at: later }]\n");
     [$code, $text] = levin('run', CIRCUITS.'gas-furnace.yaml', '--script', $script);
     expect($code)->toBe(1)->and($text)->toContain('events');

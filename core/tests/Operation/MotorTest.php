@@ -54,6 +54,21 @@ it('gives the currents of a quarter-horsepower motor on its run winding (Fitzger
             ->and($mechanical)->toEqualWithDelta(147 + 37, 2);
     });
 
+it('puts its winding currents in quadrature at standstill with the capacitor the textbook finds (Fitzgerald, Kingsley, Umans, 6th ed., '
+    .'example 9.1: 177 µF for 4.5 + j3.7 and 9.5 + j3.5 Ω at 120 V, 60 Hz; from memory)', function (): void {
+        // at standstill the two windings do not see each other: each has its own ohms and leakage, and the rotor's behind it
+        [$rotorRe, $rotorIm] = [2.0, 1.5];
+        $motor = new TwoWindingMotor(4.5 - $rotorRe, 3.7 - $rotorIm, 9.5 - $rotorRe, 3.5 - $rotorIm, $rotorRe, $rotorIm, 1e7, 1.0);
+        $capacitor = new Complex(0, -1 / (2 * M_PI * 60 * 177e-6));
+        $run = (new Complex(120))->over(new Complex(4.5, 3.7));
+        $start = (new Complex(120))->over((new Complex(9.5, 3.5))->plus($capacitor));
+        [$mainFed, $startFed] = $motor->currents(new Complex(120), $capacitor, 1.0);
+        expect($mainFed->abs())->toEqualWithDelta($run->abs(), 1e-3)->and($startFed->abs())->toEqualWithDelta($start->abs(), 1e-3)
+            // a right angle between them: no part of one along the other
+            ->and(($startFed->re * $mainFed->re + $startFed->im * $mainFed->im) / $startFed->abs() / $mainFed->abs())
+            ->toEqualWithDelta(0.0, 0.01);
+    });
+
 it('turns without its start winding as the same textbook has it, and has no torque at standstill', function (): void {
     $motor = new TwoWindingMotor(2.02, 2.79, 7.14, 3.22, 4.12, 2.12, 66.8, 1.18);
     expect($motor->torqueFedThrough(new Complex(110), null, 1.0))->toEqualWithDelta(0.0, 1e-9)
