@@ -7,8 +7,11 @@ namespace App\Circuits;
 use App\Database\Write;
 use App\Shop\User;
 use Illuminate\Database\Eloquent\Builder;
+use Levin\Core\Checks\Unopened;
 use Levin\Core\File\CircuitReader;
 use Levin\Core\File\InvalidCircuit;
+use Levin\Core\File\Problem;
+use Levin\Core\Operation\Model;
 
 /** Adds revisions of circuits; nothing else makes one. */
 final class Revisions
@@ -23,6 +26,10 @@ final class Revisions
     public function add(string $text, string $name, ?User $by = null): CircuitRevision
     {
         $circuit = CircuitReader::fromText($text, $name);
+        $short = Unopened::anywhere(new Model($circuit));
+        if ($short !== null) {
+            throw new InvalidCircuit($name, [new Problem($short->line, '', $short->what(), $short->remedy())]);
+        }
         $hash = hash('sha256', $text);
         $source = $by === null ? RevisionSource::Shipped : RevisionSource::Shop;
 

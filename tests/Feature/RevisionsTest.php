@@ -70,6 +70,13 @@ it('keeps what the shop has made of a circuit when the same shipped file comes a
     expect(Circuit::query()->findOrFail('split-cooling')->newest->id)->toBe($own->id);
 });
 
+it('takes in no circuit whose supply is shorted, and says where', function (): void {
+    $short = "  w0: { from: SUP.L1, to: SUP.L2, colour: red, gauge: 6, length: 0.5 }\n  w1: { from: SUP.L1, to: CB1.L1,";
+    $text = str_replace('  w1: { from: SUP.L1, to: CB1.L1,', $short, ($this->renamed)());
+    expect(fn () => app(Revisions::class)->add($text, 'short.yaml', $this->marit))
+        ->toThrow(InvalidCircuit::class, 'through w0, and nothing opens: a short');
+});
+
 it('takes in no file that is not sound, and the others all the same', function (): void {
     expect(fn () => app(Revisions::class)->add("levin: 1\n", 'half.yaml'))->toThrow(InvalidCircuit::class);
     $folder = sys_get_temp_dir().'/levin-circuits-'.getmypid();

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Levin\Core\Checks;
 
+use Levin\Core\Circuit\Conditions;
+use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Settled;
+use Levin\Core\Operation\Settler;
+use Levin\Core\Parts\Faults;
 use Levin\Core\Parts\Kind;
 
 /** A current no unit can stand that flows in what a circuit has come to, and that nothing opens. */
@@ -52,14 +56,33 @@ final readonly class Unopened
         return new self($source, $most, array_map(strval(...), [...array_keys($parts), ...array_keys($wires)]), $first->line);
     }
 
+    /** The first short that a circuit's switches make: as it ships, and with each of them the other way. */
+    public static function anywhere(Model $model): ?self
+    {
+        $settler = new Settler($model);
+        $now = Conditions::healthyDefaults($model->circuit);
+        $short = self::in($settler->settle($now, Faults::none()));
+        foreach ($model->circuit->conditions as $name => $condition) {
+            $short ??= self::in($settler->settle($now->with((string) $name, ! $condition->default), Faults::none()));
+        }
+
+        return $short;
+    }
+
+    public function what(): string
+    {
+        $path = implode(', ', $this->through) ?: 'itself';
+
+        return sprintf('%.0f A flow from %s through %s, and nothing opens: a short.', $this->amps, $this->source, $path);
+    }
+
+    public function remedy(): string
+    {
+        return 'Put the load that belongs in that path, or take the path out.';
+    }
+
     public function words(): string
     {
-        return sprintf(
-            '%s%.0f A flow from %s through %s, and nothing opens: a short. Put the load that belongs in that path, or take the path out.',
-            $this->line === null ? '' : "line $this->line: ",
-            $this->amps,
-            $this->source,
-            implode(', ', $this->through) ?: 'itself',
-        );
+        return ($this->line === null ? '' : "line $this->line: ").$this->what().' '.$this->remedy();
     }
 }

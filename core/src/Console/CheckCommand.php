@@ -49,7 +49,7 @@ final class CheckCommand extends CircuitCommand
             'points' => count($circuit->points()),
             'faults' => count($model->faults->all),
         ];
-        $unopened = self::unopened($model);
+        $unopened = Unopened::anywhere($model);
         if ($unopened !== null) {
             return [$circuit->id.': '.$unopened->words(), ['sound' => false, 'unopened' => $unopened], Command::FAILURE];
         }
@@ -78,18 +78,5 @@ final class CheckCommand extends CircuitCommand
         $data = ['sound' => true, 'id' => $circuit->id, ...$counts, 'branches' => $branches, 'warnings' => $warnings];
 
         return [implode("\n", $text), $data, Command::SUCCESS];
-    }
-
-    /** The first short that its switches make, as it stands and with each of them the other way. */
-    private static function unopened(Model $model): ?Unopened
-    {
-        $settler = new Settler($model);
-        $now = Conditions::healthyDefaults($model->circuit);
-        $short = Unopened::in($settler->settle($now, Faults::none()));
-        foreach ($model->circuit->conditions as $name => $condition) {
-            $short ??= Unopened::in($settler->settle($now->with((string) $name, ! $condition->default), Faults::none()));
-        }
-
-        return $short;
     }
 }

@@ -82,16 +82,18 @@ it('takes sound insulation for better after ten minutes than after one, and a le
             ->and($ohms(10.0, ['COMP:leaky=2e6']) / $ohms(1.0, ['COMP:leaky=2e6']))->toBeLessThan(1.1);
     });
 
-it('takes a reading to 40 °C by the factors of its insulation (IEEE 43-2013, table of K_T for thermosetting systems, from memory)', function (
+it('takes a reading to 40 °C by the factors of its insulation (IEEE 43-2013, K_T of thermosetting systems, from memory)', function (
     float $celsius,
     float $thermosetting,
     float $older,
 ): void {
     expect((new InsulationTest(celsius: $celsius, isThermosetting: true))->at40(1e8) / 1e8)->toEqualWithDelta($thermosetting, 0.06)
         ->and((new InsulationTest(celsius: $celsius))->at40(1e8) / 1e8)->toEqualWithDelta($older, 0.01 * $older);
-})->with([[10, 0.7, 0.125], [20, 0.8, 0.25], [30, 0.9, 0.5], [40, 1.0, 1.0], [50, 1.5, 2.0], [60, 2.3, 4.0], [70, 3.3, 8.0], [80, 4.6, 16.0]]);
+})->with([
+    [10, 0.7, 0.125], [20, 0.8, 0.25], [30, 0.9, 0.5], [40, 1.0, 1.0], [50, 1.5, 2.0], [60, 2.3, 4.0], [70, 3.3, 8.0], [80, 4.6, 16.0],
+]);
 
-it('shows capacitance as a 6000-count meter does: hundredths to 60 µF, tenths to 600 (common practice, no published source)', function (
+it('shows capacitance as a 6000-count meter does: hundredths to 60 µF, tenths above (common practice, no published source)', function (
     float $microfarads,
     string $shown,
 ): void {

@@ -20,7 +20,8 @@ it('blows the heat off the elements after the call: no limit opens at the end of
     $cold = max($run->when('HE1', 'cold', 1200) ?? INF, $run->when('HE2', 'cold', 1200) ?? INF);
     expect(seenSo($run, 'LIM1', 'open') + seenSo($run, 'LIM2', 'open'))->toBe(0)
         // the elements are off first, then the blower
-        ->and($cold)->toBeLessThan(1300)->and($run->when('IBM', 'still', 1200) ?? $run->when('IBM', 'silent', 1200))->toBeGreaterThan($cold);
+        ->and($cold)->toBeLessThan(1300)
+        ->and($run->when('IBM', 'still', 1200) ?? $run->when('IBM', 'silent', 1200))->toBeGreaterThan($cold);
 });
 
 it('opens a limit when the blower fails to run on', function (): void {
@@ -68,7 +69,10 @@ it('does not make heat wait for the rest of the compressors', function (string $
         YAML;
     $unit = Unit::shipped($id);
     $run = $unit->run($script);
-    $hot = min(array_map(fn (string $part): float => $run->when($part, 'hot', 600) ?? INF, array_map(strval(...), array_keys($unit->model()->parts))));
+    $hot = min(array_map(
+        fn (int|string $part): float => $run->when((string) $part, 'hot', 600) ?? INF,
+        array_keys($unit->model()->parts),
+    ));
     expect($hot - 600)->toBeLessThan(60);
 })->with(['rooftop-460', 'rooftop-460-lockout']);
 

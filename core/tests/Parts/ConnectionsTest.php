@@ -9,12 +9,14 @@ use Levin\Core\Tests\Support\Unit;
 
 // Ways of joining, starting and feeding beyond the usual: delta and nine leads, start kits, a neutral, a wheel, a thermostat's power.
 
+const PLATE = 'fla: 4.8, lra: 32, power_factor: 0.82, winding_ohms: 6.5, rpm: 1745';
+
 /** A three-phase motor of some connection on 460 V. */
 function onThreePhases(string $connection): Unit
 {
     return Rig::of(
         'supply-wye, volts: 460',
-        ['M' => "motor-three-phase, volts: 460, fla: 4.8, lra: 32, power_factor: 0.82, winding_ohms: 6.5, rpm: 1745, connection: $connection"],
+        ['M' => 'motor-three-phase, volts: 460, '.PLATE.", connection: $connection"],
         [['SUP.L1', 'M.T1'], ['SUP.L2', 'M.T2'], ['SUP.L3', 'M.T3'], ['SUP.N', 'SUP.G']],
     );
 }
@@ -28,7 +30,7 @@ function nineLeads(float $volts, bool $low): Unit
 
     return Rig::of(
         "supply-wye, volts: $volts",
-        ['M' => 'motor-nine-lead, volts: 460, fla: 4.8, lra: 32, power_factor: 0.82, winding_ohms: 6.5, rpm: 1745'],
+        ['M' => 'motor-nine-lead, volts: 460, '.PLATE],
         [['SUP.L1', 'M.T1'], ['SUP.L2', 'M.T2'], ['SUP.L3', 'M.T3'], ...$joined, ['SUP.N', 'SUP.G']],
     );
 }
@@ -87,7 +89,7 @@ it('reads on its loose leads three separate pairs and a star of three (NEMA MG 1
         expect($ohms('T1', 'T7'))->toBeGreaterThan(1e6)->and($ohms('T1', 'T2'))->toBeGreaterThan(1e6);
     });
 
-it('takes twice its locked current joined for half the voltage it has, and half of it joined for twice (circuit theory)', function (): void {
+it('takes twice its locked current joined for half the voltage it has, and half joined for twice (circuit theory)', function (): void {
     $locked = fn (Unit $unit): float => $unit->with('M:seized')->wireCurrent('w1')->abs();
     expect($locked(nineLeads(460, true)) / $locked(nineLeads(230, true)))->toEqualWithDelta(2.0, 0.01)
         ->and($locked(nineLeads(230, false)) / $locked(nineLeads(460, false)))->toEqualWithDelta(0.5, 0.01)
@@ -100,7 +102,8 @@ function withKit(string $kit, float $volts): Unit
     return Rig::of(
         "supply-single-phase, volts: $volts, source_ohms: 0.1",
         [
-            'M' => 'compressor-psc, volts: 230, fla: 14.1, lra: 73, rpm: 3450, run_ohms: 0.72, start_ohms: 1.9, capacitor_uf: 40, against: left',
+            'M' => 'compressor-psc, volts: 230, fla: 14.1, lra: 73, rpm: 3450, run_ohms: 0.72, start_ohms: 1.9, capacitor_uf: 40, '
+                .'against: left',
             'RC' => 'capacitor-run, run_uf: 40',
             ...($kit === '' ? [] : ['SK' => $kit]),
         ],
@@ -112,7 +115,7 @@ function withKit(string $kit, float $volts): Unit
     );
 }
 
-it('starts with a two-wire kit against pressure where it hums without, and its thermistor is out of the way within a second or two', function (
+it('starts with a two-wire kit against pressure where it hums without, and its thermistor is soon out of the way', function (
 ): void {
     $at = fn (Unit $unit, float $left): Settled => $unit->settle($unit->conditions(['left' => $left]));
     [$without, $with] = [withKit('', 230), withKit('start-kit-ptc, ohms: 25', 230)];
@@ -163,7 +166,10 @@ it('has 120 V loads share 240 V as their ohms when the neutral is lost before th
         ->and($unit->with()->between('A.1', 'A.2')->abs())->toEqualWithDelta(120, 1);
 });
 
-it('turns without its wheel when the hub is loose: the shaft runs, at less current than with it', function (string $id, string $motor): void {
+it('turns without its wheel when the hub is loose: the shaft runs, at less current than with it', function (
+    string $id,
+    string $motor,
+): void {
     $unit = Unit::shipped($id);
     $loose = $unit->with("$motor:hub-loose");
     expect($loose->observed($motor))->toBe('turns without its wheel')
@@ -191,7 +197,10 @@ function thermostat(string $power): Unit
             'T' => "thermostat, y_called_by: call, power: $power",
             'K' => 'contactor-1p, coil_volts: 24, coil_ohms: 12, sealed_va: 8, inrush_va: 30',
         ],
-        [['SUP.L', 'T.R'], ['T.Y', 'K.A'], ['K.B', 'SUP.N'], ['K.L1', 'SUP.G'], ['K.T1', 'SUP.G'], ['K.L2', 'SUP.G'], ['K.T2', 'SUP.G'], ...$common],
+        [
+            ['SUP.L', 'T.R'], ['T.Y', 'K.A'], ['K.B', 'SUP.N'],
+            ['K.L1', 'SUP.G'], ['K.T1', 'SUP.G'], ['K.L2', 'SUP.G'], ['K.T2', 'SUP.G'], ...$common,
+        ],
         ['call' => true],
     );
 }
