@@ -12,7 +12,6 @@ use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
 use Levin\Core\Parts\Machines\Overload;
 use Levin\Core\Parts\Machines\Running;
-use Levin\Core\Parts\Machines\ThreePhaseMotor;
 use Levin\Core\Parts\Machines\Windings;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Symbol;
@@ -25,14 +24,12 @@ use Levin\Core\Parts\Voltages;
  * the higher voltage T4–T7, T5–T8, T6–T9 are joined in the box; for the lower T1–T7, T2–T8, T3–T9, and T4, T5, T6 to each other
  * (NEMA MG 1, part 2, terminal markings; from memory). The wires in the box are wires of the file. Its overload is outside.
  */
-final class MotorNineLead extends InductionMotor
+final class MotorNineLead extends ThreePhaseMachine
 {
     private const PHASES = [1, 2, 3];
 
     /** From its outer and its inner windings: terminals at either end of each. */
     private const HALVES = [['T1', 'T4'], ['T2', 'T5'], ['T3', 'T6'], ['T7', '@n'], ['T8', '@n'], ['T9', '@n']];
-
-    private ?ThreePhaseMotor $machine = null;
 
     /** @var array<string, Windings> worked out before, by what they depend on */
     private array $worked = [];
@@ -55,26 +52,6 @@ final class MotorNineLead extends InductionMotor
                 ...self::loadFields(),
             ],
         );
-    }
-
-    public function machine(): ThreePhaseMotor
-    {
-        $p = $this->part;
-
-        return $this->machine ??= ThreePhaseMotor::fromPlate(
-            $p->number('volts'),
-            $p->number('fla'),
-            $p->number('lra'),
-            $p->number('power_factor'),
-            $p->number('winding_ohms'),
-            $this->plateSlip(),
-        );
-    }
-
-    #[\Override]
-    public function check(): void
-    {
-        $this->machine();
     }
 
     #[\Override]
@@ -136,33 +113,9 @@ final class MotorNineLead extends InductionMotor
     }
 
     #[\Override]
-    protected function ratedSlip(): float
-    {
-        return $this->machine()->slip;
-    }
-
-    #[\Override]
-    protected function breakaway(): float
-    {
-        return 0.15;
-    }
-
-    #[\Override]
-    protected function inertia(): float
-    {
-        return 1.5;
-    }
-
-    #[\Override]
     protected function overload(): ?Overload
     {
         return null;
-    }
-
-    #[\Override]
-    public function observables(): array
-    {
-        return [...$this->seenRunning(), 'runs backwards', 'hums', 'silent'];
     }
 
     #[\Override]

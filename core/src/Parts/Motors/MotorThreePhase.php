@@ -22,18 +22,6 @@ final class MotorThreePhase extends ThreePhaseLoad
     }
 
     #[\Override]
-    protected function breakaway(): float
-    {
-        return 0.15;
-    }
-
-    #[\Override]
-    protected function inertia(): float
-    {
-        return 1.5;
-    }
-
-    #[\Override]
     protected function overload(): ?Overload
     {
         return $this->part->text('overload') === 'outside' ? null : parent::overload();

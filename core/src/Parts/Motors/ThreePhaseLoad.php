@@ -25,11 +25,9 @@ use Levin\Core\Parts\Voltages;
  * It turns the way the phase sequence says: with two leads swapped it runs backwards, seen as such. A motor that single-phases
  * at standstill has no torque and hums; one that loses a phase while it runs goes on, at a higher current, if it can.
  */
-abstract class ThreePhaseLoad extends InductionMotor
+abstract class ThreePhaseLoad extends ThreePhaseMachine
 {
     private const LEADS = [1, 2, 3];
-
-    private ?ThreePhaseMotor $machine = null;
 
     /** @var array<string, list<float>> windings worked out before, by what they depend on */
     private array $worked = [];
@@ -47,26 +45,6 @@ abstract class ThreePhaseLoad extends InductionMotor
             Field::choice('connection', 'how its windings are joined inside', ['wye', 'delta']),
             ...self::loadFields(),
         ];
-    }
-
-    public function machine(): ThreePhaseMotor
-    {
-        $p = $this->part;
-
-        return $this->machine ??= ThreePhaseMotor::fromPlate(
-            $p->number('volts'),
-            $p->number('fla'),
-            $p->number('lra'),
-            $p->number('power_factor'),
-            $p->number('winding_ohms'),
-            $this->plateSlip(),
-        );
-    }
-
-    #[\Override]
-    public function check(): void
-    {
-        $this->machine();
     }
 
     #[\Override]
@@ -125,12 +103,6 @@ abstract class ThreePhaseLoad extends InductionMotor
         $machine = $this->machine();
 
         return static fn (float $slip): float => $machine->relativeTorque($with, $against, $slip);
-    }
-
-    #[\Override]
-    public function observables(): array
-    {
-        return [...$this->seenRunning(), 'runs backwards', 'hums', 'silent'];
     }
 
     #[\Override]
@@ -221,12 +193,6 @@ abstract class ThreePhaseLoad extends InductionMotor
         [$positive, $negative] = ThreePhaseMotor::sequences($v13, $v23);
 
         return [$positive->abs(), $negative->abs()];
-    }
-
-    #[\Override]
-    protected function ratedSlip(): float
-    {
-        return $this->machine()->slip;
     }
 
     /** The current of the lead that carries most. */
