@@ -10,8 +10,8 @@ use Levin\Core\Operation\Settled;
 /** Debian's ngspice, the independent solver. */
 final class NgSpice
 {
-    /** Processes at once. */
-    private const ABREAST = 8;
+    /** Circuits that one process solves, one after another: starting ngspice takes longer than solving. */
+    private const BATCH = 32;
 
     /**
      * Below this a difference is taken against it, volts. A conductor that hangs by picofarads beside milliohm joints costs a plain nodal
@@ -27,7 +27,7 @@ final class NgSpice
     }
 
     /**
-     * The same for many circuits, some processes abreast.
+     * The same for many circuits.
      *
      * @template K of array-key
      *
@@ -36,64 +36,63 @@ final class NgSpice
      */
     public static function worstDifferences(array $all): array
     {
+        $folder = sys_get_temp_dir().'/levin-spice-'.getmypid();
+        is_dir($folder) || mkdir($folder);
         $worst = [];
-        foreach (array_chunk($all, self::ABREAST, true) as $chunk) {
-            $running = array_map(self::start(...), $chunk);
-            foreach ($running as $key => [$process, $folder]) {
-                while (proc_get_status($process)['running']) {
-                    usleep(500);
-                }
-                proc_close($process);
-                $worst[$key] = self::difference($chunk[$key], self::read($chunk[$key], $folder));
+        foreach (array_chunk($all, self::BATCH, true) as $chunk) {
+            self::solve(array_values($chunk), $folder);
+            foreach (array_keys($chunk) as $n => $key) {
+                $worst[$key] = self::difference($chunk[$key], self::read($chunk[$key], "$folder/$n.raw", "$folder/log"));
             }
         }
 
         return $worst;
     }
 
-    /** @return array{resource, string} */
-    private static function start(Settled $settled): array
+    /** @param  list<Settled>  $circuits */
+    private static function solve(array $circuits, string $folder): void
     {
-        static $count = 0;
-        $folder = sys_get_temp_dir().'/levin-spice-'.getmypid().'-'.($count++ % self::ABREAST);
-        is_dir($folder) || mkdir($folder);
-        is_file("$folder/out.dat") && unlink("$folder/out.dat");
-        $vectors = implode(' ', array_map(static fn (int $n): string => "v(n$n)", self::nodes($settled)));
-        $hertz = sprintf('%.17g', $settled->model->circuit->frequency);
-        $control = ".control\nset numdgt=16\nset wr_singlescale\nac lin 1 $hertz $hertz\nwrdata $folder/out.dat $vectors\n.endc\n.end";
-        file_put_contents("$folder/circuit.cir", str_replace("\n.end\n", "\n$control\n", SpiceNetlist::of($settled)));
+        $control = ['set filetype=binary'];
+        foreach ($circuits as $n => $settled) {
+            is_file("$folder/$n.raw") && unlink("$folder/$n.raw");
+            file_put_contents("$folder/$n.cir", SpiceNetlist::of($settled));
+            $hertz = sprintf('%.17g', $settled->model->circuit->frequency);
+            array_push($control, "source $folder/$n.cir", "ac lin 1 $hertz $hertz", "write $folder/$n.raw", 'destroy all', 'remcirc');
+        }
+        file_put_contents("$folder/all.cir", implode("\n", ['* all of them', '.control', ...$control, 'quit', '.endc', '.end', '']));
         $process = proc_open(
-            ['ngspice', '-b', "$folder/circuit.cir"],
+            ['ngspice', '-b', "$folder/all.cir"],
             [1 => ['file', "$folder/log", 'w'], 2 => ['file', "$folder/log", 'a']],
             $pipes,
         );
-
-        return [$process ?: throw new \RuntimeException('ngspice does not start. Install it with apt-get install ngspice.'), $folder];
+        proc_close($process ?: throw new \RuntimeException('ngspice does not start. Install it with apt-get install ngspice.'));
     }
 
-    /** @return list<int> */
-    private static function nodes(Settled $settled): array
+    /**
+     * Out of a raw file: names of the vectors, one a line, and after them the real and imaginary part of each.
+     *
+     * @return array<int, array{float, float}> by node
+     */
+    private static function read(Settled $settled, string $file, string $log): array
     {
-        return array_values(array_filter($settled->model->nodes->all(), static fn (int $n): bool => $n >= 0));
-    }
-
-    /** @return array<int, array{float, float}> real and imaginary part by node */
-    private static function read(Settled $settled, string $folder): array
-    {
-        $nodes = self::nodes($settled);
-        $row = preg_split('/\s+/', trim((string) @file_get_contents("$folder/out.dat"))) ?: [];
-        if (count($row) !== 1 + 2 * count($nodes)) {
+        [$head, $binary] = [...explode("Binary:\n", (string) @file_get_contents($file), 2), ''];
+        preg_match_all('/^\t\d+\t(\S+)\t/m', $head, $names);
+        $values = array_values(unpack('e*', $binary) ?: []);
+        $found = [];
+        foreach ($names[1] as $n => $name) {
+            if (preg_match('/^v?\(?n(\d+)\)?$/', $name, $node) === 1) {
+                $found[(int) $node[1]] = [$values[2 * $n], $values[2 * $n + 1]];
+            }
+        }
+        $nodes = array_filter($settled->model->nodes->all(), static fn (int $n): bool => $n >= 0);
+        if (array_diff($nodes, array_keys($found)) !== []) {
             throw new \RuntimeException("ngspice did not solve {$settled->model->circuit->id} with ".implode(
                 ', ',
                 $settled->faults->ids(),
-            ).":\n".file_get_contents("$folder/log"));
-        }
-        $found = [];
-        foreach ($nodes as $n => $node) {
-            $found[$node] = [(float) $row[1 + 2 * $n], (float) $row[2 + 2 * $n]];
+            ).":\n".file_get_contents($log));
         }
 
-        return $found;
+        return array_intersect_key($found, array_flip($nodes));
     }
 
     /** @param  array<int, array{float, float}>  $spice */

@@ -21,20 +21,36 @@ use Levin\Core\Parts\PlateContradiction;
  * - it can carry more than rated torque: breakdown at 1.6 times and up (NEMA MG 1, part 12, rates such motors by it; from memory);
  * - rotor ohms, magnetizing current and turns are of an ordinary size. [practice, no published source]
  */
-final readonly class TwoWindingFit
+final class TwoWindingFit
 {
     /** Share of a current by which it may be missed in the end. */
     private const TOLERANCE = ['fla' => 0.10, 'lra' => 0.25];
 
+    /** Plates remembered at once. */
+    private const REMEMBERED = 200;
+
     /** Slips at which the breakdown torque is looked for. */
     private const SLIPS = [0.08, 0.12, 0.17, 0.23, 0.31, 0.42, 0.56, 0.75];
 
-    private function __construct(private TwoWindingPlate $plate)
+    /** @var array<string, RatedMotor> by plate: reading a circuit asks, and running it asks again */
+    private static array $known = [];
+
+    private function __construct(private readonly TwoWindingPlate $plate)
     {
     }
 
     /** @throws PlateContradiction when no such motor comes near */
     public static function of(TwoWindingPlate $plate): RatedMotor
+    {
+        $key = serialize($plate);
+        $motor = self::$known[$key] ?? self::fitted($plate);
+        self::$known = [$key => $motor, ...array_slice(self::$known, 0, self::REMEMBERED)];
+
+        return $motor;
+    }
+
+    /** @throws PlateContradiction */
+    private static function fitted(TwoWindingPlate $plate): RatedMotor
     {
         $locked = $plate->volts / $plate->lra;
         if ($locked <= 1.15 * $plate->runOhms) {
