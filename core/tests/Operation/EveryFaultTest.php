@@ -3,7 +3,9 @@
 declare(strict_types=1);
 
 use Levin\Core\Operation\Settled;
+use Levin\Core\Parts\Motors\Capacitors;
 use Levin\Core\Parts\Motors\Motor;
+use Levin\Core\Parts\Motors\StartCapacitor;
 use Levin\Core\Parts\Motors\Wheel;
 use Levin\Core\Tests\Support\Unit;
 
@@ -98,3 +100,18 @@ it('moves every motor through its start as long as a rotor takes', function (str
     // a compressor on its start gear is up in a tenth of a second, a belt blower takes ten (common practice, no published source)
     expect(min($starts))->toBeGreaterThan(0.08)->and(max($starts))->toBeLessThan(15);
 })->with(array_diff(Unit::everyShipped(), ['air-handler-electric']));       // whose only motor is electronic
+
+it('keeps every run capacitor of a healthy unit within 1.1 of what it is marked for (IEC 60252-1, from memory)', function (string $id): void {
+    $unit = Unit::shipped($id);
+    $healthy = $unit->with();
+    $checked = 0;
+    foreach ($unit->model()->parts as $part => $kind) {
+        if ($kind instanceof Capacitors && ! $kind instanceof StartCapacitor) {
+            foreach ($kind->capacitorPairs() as [$a, $b]) {
+                expect($healthy->between("$part.$a", "$part.$b")->abs())->toBeLessThan(1.1 * $kind->part->number('volts'), "$part");
+                $checked++;
+            }
+        }
+    }
+    expect($checked)->toBeGreaterThan(0);
+})->with(['split-cooling', 'heat-pump', 'freezer-pump-down', 'gas-furnace', 'rooftop-460', 'rooftop-460-lockout']);
