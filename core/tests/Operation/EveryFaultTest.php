@@ -101,7 +101,7 @@ it('moves every motor through its start as long as a rotor takes', function (str
     expect(min($starts))->toBeGreaterThan(0.08)->and(max($starts))->toBeLessThan(15);
 })->with(array_diff(Unit::everyShipped(), ['air-handler-electric']));       // whose only motor is electronic
 
-it('keeps every run capacitor of a healthy unit within 1.1 of what it is marked for (IEC 60252-1, from memory)', function (string $id): void {
+it('keeps every run capacitor of a healthy unit within 1.1 of its mark (IEC 60252-1, from memory)', function (string $id): void {
     $unit = Unit::shipped($id);
     $healthy = $unit->with();
     $checked = 0;
