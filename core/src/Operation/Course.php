@@ -48,11 +48,13 @@ final class Course
 
     private Factorisation $network;
 
-    /** @var array<int, float> */
-    private array $re = [];
+    private readonly NodeVolts $volts;
 
-    /** @var array<int, float> */
-    private array $im = [];
+    /** @var array<string, PartVoltages> as each part sees them */
+    private array $views = [];
+
+    /** What was set when every part was last asked and none moved. */
+    private ?Conditions $restedUnder = null;
 
     /** Whether the voltages are those of an earlier network. */
     private bool $isStale = true;
@@ -90,6 +92,7 @@ final class Course
     ) {
         $this->burnt = Faults::none();
         $this->directVolts = $this->directVolts(...);
+        $this->volts = new NodeVolts;
         $this->timers = new Timers;
         $this->quantities = new Quantities($model);
         $this->states = [...$model->initialStates, ...$states];
@@ -120,8 +123,8 @@ final class Course
             $this->faults,
             $this->states,
             $this->network,
-            $this->re,
-            $this->im,
+            $this->volts->re,
+            $this->volts->im,
             $this->chattering,
             $this->rounds,
             $this->period,
@@ -266,10 +269,11 @@ final class Course
     /** @param  array<string, string>  $states  of the parts that come to others */
     private function enter(array $states): void
     {
+        $moved = array_keys($states);
         $this->states = [...$this->states, ...$states];
-        $this->timers->forget(array_keys($states));
-        $this->refresh(array_keys($states));
-        $this->rest();
+        $this->timers->forget($moved);
+        $this->refresh($moved);
+        $this->rest($this->chattering === [] && $this->restedUnder === $this->conditions && $this->seesTheSame() ? $moved : null);
     }
 
     /** @param  list<string>  $components  whose values may have changed */
@@ -290,15 +294,19 @@ final class Course
     private function solve(): void
     {
         if ($this->isStale) {
-            [$this->re, $this->im] = $this->network->solve(
+            [$this->volts->re, $this->volts->im] = $this->network->solve(
                 ...$this->networks->injection($this->states, $this->faults, $this->conditions, $this->model->omega),
             );
             $this->isStale = false;
         }
     }
 
-    /** Solves and lets every part act, until none moves. */
-    private function rest(): void
+    /**
+     * Solves and lets every part act, until none moves.
+     *
+     * @param  list<string>|null  $moved  the parts that have moved since all were last asked, when nothing else has changed for any
+     */
+    private function rest(?array $moved = null): void
     {
         $seen = $history = [];
         $this->chattering = [];
@@ -308,7 +316,7 @@ final class Course
             if ($this->witness !== null) {
                 ($this->witness)($this->settled());
             }
-            $next = $this->step();
+            $next = $this->step($moved);
             $numbers = $this->quantities->quick($this->conditions, $this->observed(...));
             $moved = array_keys(array_diff_assoc($next, $this->states));
             if ($moved === [] && $numbers === []) {
@@ -330,17 +338,31 @@ final class Course
                 $moved = [...$moved, ...$this->model->marks->followers(array_keys($numbers))];
             }
             $this->refresh($moved);
+            $moved = $numbers === [] && $this->seesTheSame() ? $moved : null;
         }
         $this->rounds += $round;
+        $this->restedUnder = $this->conditions;
         $this->pending = $this->pendings();
         $this->timers->keep($this->pending, $this->time);
     }
 
-    /** @return array<string, string> the states that follow from the voltages now */
-    private function step(): array
+    /** Whether what the parts see is what they saw at the last step, moved ones apart: the same volts, and no direct ones looked at. */
+    private function seesTheSame(): bool
+    {
+        return ! $this->isStale && $this->direct === null;
+    }
+
+    /**
+     * The states that follow from the voltages now.
+     *
+     * @param  list<string>|null  $moved  the parts that have moved, when nothing else has changed for any
+     * @return array<string, string>
+     */
+    private function step(?array $moved): array
     {
         $states = $this->states;
-        foreach ($this->model->acting as $id => $component) {
+        $acting = $this->model->acting;
+        foreach ($moved === null ? $acting : array_intersect_key($acting, array_flip($moved)) as $id => $component) {
             $states[$id] = $component->nextState(
                 $states[$id],
                 $this->settings[$id] ?? $this->setting($id),
@@ -451,7 +473,7 @@ final class Course
 
     private function voltagesOf(Component $component): PartVoltages
     {
-        return new PartVoltages($this->model, $component, $this->re, $this->im, $this->directVolts);
+        return $this->views[$component->id] ??= new PartVoltages($this->model, $component, $this->volts, $this->directVolts);
     }
 
     /** @return array{Factorisation, array<int, float>} the network to direct current as it is now, made when first asked for */

@@ -108,12 +108,6 @@ final class Model
         return $this->local[$component->id][$local] ??= $this->nodes->at($this->nodeName($component, $local));
     }
 
-    /** @return array<string, int> those of its nodes that have been asked for, by its own name for them */
-    public function nodesOf(Component $component): array
-    {
-        return $this->local[$component->id] ?? [];
-    }
-
     /** @throws UnknownName */
     public function component(string $id): Component
     {

@@ -10,48 +10,44 @@ use Levin\Core\Parts\Component;
 use Levin\Core\Parts\Voltages;
 
 /** Node voltages as one part sees them. */
-final readonly class PartVoltages implements Voltages
+final class PartVoltages implements Voltages
 {
-    /** @var array<string, int> */
-    private array $nodes;
+    /** @var array<string, int> by the part's own name for them */
+    private array $nodes = [];
 
     /**
-     * @param  array<int, float>  $re
-     * @param  array<int, float>  $im
      * @param  (\Closure(): array{Factorisation, array<int, float>})|null  $direct  the network to direct current and its node
      *         voltages, when they are to be had
      */
     public function __construct(
-        private Model $model,
-        private Component $component,
-        private array $re,
-        private array $im,
-        private ?\Closure $direct = null,
+        private readonly Model $model,
+        private readonly Component $component,
+        private readonly NodeVolts $now,
+        private readonly ?\Closure $direct = null,
     ) {
-        $this->nodes = $model->nodesOf($component);
     }
 
     #[\Override]
     public function across(string $a, string $b): Complex
     {
-        $p = $this->nodes[$a] ?? $this->model->nodeOf($this->component, $a);
-        $q = $this->nodes[$b] ?? $this->model->nodeOf($this->component, $b);
+        $p = $this->nodes[$a] ??= $this->model->nodeOf($this->component, $a);
+        $q = $this->nodes[$b] ??= $this->model->nodeOf($this->component, $b);
 
         return new Complex(
-            ($p < 0 ? 0.0 : $this->re[$p]) - ($q < 0 ? 0.0 : $this->re[$q]),
-            ($p < 0 ? 0.0 : $this->im[$p]) - ($q < 0 ? 0.0 : $this->im[$q]),
+            ($p < 0 ? 0.0 : $this->now->re[$p]) - ($q < 0 ? 0.0 : $this->now->re[$q]),
+            ($p < 0 ? 0.0 : $this->now->im[$p]) - ($q < 0 ? 0.0 : $this->now->im[$q]),
         );
     }
 
     #[\Override]
     public function volts(string $a, string $b): float
     {
-        $p = $this->nodes[$a] ?? $this->model->nodeOf($this->component, $a);
-        $q = $this->nodes[$b] ?? $this->model->nodeOf($this->component, $b);
+        $p = $this->nodes[$a] ??= $this->model->nodeOf($this->component, $a);
+        $q = $this->nodes[$b] ??= $this->model->nodeOf($this->component, $b);
 
         return hypot(
-            ($p < 0 ? 0.0 : $this->re[$p]) - ($q < 0 ? 0.0 : $this->re[$q]),
-            ($p < 0 ? 0.0 : $this->im[$p]) - ($q < 0 ? 0.0 : $this->im[$q]),
+            ($p < 0 ? 0.0 : $this->now->re[$p]) - ($q < 0 ? 0.0 : $this->now->re[$q]),
+            ($p < 0 ? 0.0 : $this->now->im[$p]) - ($q < 0 ? 0.0 : $this->now->im[$q]),
         );
     }
 

@@ -8,6 +8,7 @@ use Levin\Core\Circuit\Conditions;
 use Levin\Core\Circuit\UnknownName;
 use Levin\Core\Network\Complex;
 use Levin\Core\Network\Factorisation;
+use Levin\Core\Parts\Component;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\Faults;
 use Levin\Core\Parts\Setting;
@@ -88,7 +89,7 @@ final readonly class Settled
         $component = $this->model->component($part);
         $setting = new Setting($this->conditions, $this->faults->in($part), $this->model->omega);
 
-        return $component->observed($this->states[$part] ?? '', $setting, new PartVoltages($this->model, $component, $this->re, $this->im));
+        return $component->observed($this->states[$part] ?? '', $setting, $this->seenBy($component));
     }
 
     /** Amperes into a part at one of its terminals. */
@@ -120,7 +121,7 @@ final readonly class Settled
     private function currentsInto(string $part): array
     {
         $component = $this->model->component($part);
-        $voltages = new PartVoltages($this->model, $component, $this->re, $this->im);
+        $voltages = $this->seenBy($component);
         $into = [];
         foreach ($this->elementsOf($part) as $element) {
             $y = $element->values;
@@ -138,6 +139,11 @@ final readonly class Settled
         }
 
         return $into;
+    }
+
+    private function seenBy(Component $component): PartVoltages
+    {
+        return new PartVoltages($this->model, $component, new NodeVolts($this->re, $this->im));
     }
 
     /** @return list<Element> */
