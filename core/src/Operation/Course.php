@@ -28,11 +28,6 @@ final class Course
     /** An armature takes about this long to move, seconds: the beat of a chattering relay. [practice, no published source] */
     private const ARMATURE = 0.015;
 
-    private float $time = 0.0;
-
-    /** @var array<string, string> */
-    private array $states;
-
     /** @var array<string, Level> of the parts that have one */
     private array $levels = [];
 
@@ -41,8 +36,6 @@ final class Course
 
     /** What has burnt out since it began, beside the faults it was given. */
     private Faults $burnt;
-
-    private readonly Timers $timers;
 
     private readonly Quantities $quantities;
 
@@ -79,25 +72,59 @@ final class Course
     private readonly \Closure $directVolts;
 
     /**
-     * @param  array<string, string>  $states  that differ from the initial ones
+     * @param  array<string, string>  $states
      * @param  (\Closure(Settled): void)|null  $witness  is shown every moment on the way, before anything acts on it
      */
-    public function __construct(
+    private function __construct(
         private readonly Model $model,
         private readonly Networks $networks,
         private Conditions $conditions,
         private Faults $faults,
-        array $states,
+        private array $states,
+        private readonly Timers $timers,
+        private float $time,
         private readonly ?\Closure $witness = null,
+        private readonly ?Trail $trail = null,
     ) {
         $this->burnt = Faults::none();
         $this->directVolts = $this->directVolts(...);
         $this->volts = new NodeVolts;
-        $this->timers = new Timers;
         $this->quantities = new Quantities($model);
-        $this->states = [...$model->initialStates, ...$states];
-        $this->network = $networks->at($conditions, $this->states, $this->faults, $model->omega);
-        $this->rest();
+    }
+
+    /**
+     * From when power comes on.
+     *
+     * @param  array<string, string>  $states  that differ from the initial ones
+     * @param  (\Closure(Settled): void)|null  $witness  is shown every moment on the way, before anything acts on it
+     * @param  Trail|null  $trail  is given every moment on the way
+     */
+    public static function begun(
+        Model $model,
+        Networks $networks,
+        Conditions $conditions,
+        Faults $faults,
+        array $states = [],
+        ?\Closure $witness = null,
+        ?Trail $trail = null,
+    ): self {
+        $states = [...$model->initialStates, ...$states];
+        $course = new self($model, $networks, $conditions, $faults, $states, new Timers, 0.0, $witness, $trail);
+        $course->network = $networks->at($conditions, $states, $faults, $model->omega);
+        $course->rest();
+
+        return $course;
+    }
+
+    /** From a moment of a healthy unit, with faults from there on. */
+    public static function from(Model $model, Networks $networks, Moment $moment, Faults $faults): self
+    {
+        $course = new self($model, $networks, $moment->conditions, $faults, $moment->states, clone $moment->timers, $moment->time);
+        $course->network = $moment->network;
+        $course->refresh($faults->targets());
+        $course->rest();
+
+        return $course;
     }
 
     public function time(): float
@@ -161,6 +188,7 @@ final class Course
                 [$from, $start] = $seen[$key];
                 $this->chattering = self::movers(array_slice($visited, $from), $this->states);
                 $this->period = $at - $start;
+                $this->trail?->lose();
 
                 return;
             }
@@ -322,11 +350,13 @@ final class Course
             if ($moved === [] && $numbers === []) {
                 break;
             }
+            $this->trail?->add($this->moment(false));
             $key = implode('|', $next).implode('|', $numbers);
             if (isset($seen[$key]) || $round >= self::MOST_ROUNDS) {
                 $cycle = array_slice($history, $seen[$key] ?? 0);
                 $this->chattering = self::movers($cycle, $next);
                 $this->period = self::ARMATURE * count($cycle);
+                $this->trail?->lose();
                 break;
             }
             $seen[$key] = count($history);
@@ -343,7 +373,22 @@ final class Course
         $this->rounds += $round;
         $this->restedUnder = $this->conditions;
         $this->pending = $this->pendings();
+        $this->trail?->add($this->moment(true));
         $this->timers->keep($this->pending, $this->time);
+    }
+
+    private function moment(bool $isRest): Moment
+    {
+        return new Moment(
+            $this->time,
+            $this->states,
+            $this->conditions,
+            $this->network,
+            clone $this->volts,
+            clone $this->timers,
+            $isRest,
+            $this->direct !== null,
+        );
     }
 
     /** Whether what the parts see is what they saw at the last step, moved ones apart: the same volts, and no direct ones looked at. */

@@ -65,7 +65,7 @@ final class Runner
 
     private function go(Situation $situation): Run
     {
-        $course = new Course($this->model, $this->settler->networks, $situation->conditions, $situation->faults, []);
+        $course = Course::begun($this->model, $this->settler->networks, $situation->conditions, $situation->faults, []);
         $chances = array_map(
             static fn (Intermittent $i): Randomizer => new Randomizer(new Mt19937($i->seed)),
             $this->script->intermittents,

@@ -20,7 +20,13 @@ final class Settler
     /** Timers longer than this are not waited for: a defrost clock, a reset that takes its time. Seconds. */
     private const PATIENCE = 600.0;
 
+    /** Trails kept at once: a diagnosis works under a few conditions at a time. */
+    private const TRAILS = 4;
+
     public readonly Networks $networks;
+
+    /** @var array<string, Trail> of the healthy unit, by conditions, the last one used first */
+    private array $trails = [];
 
     public function __construct(public readonly Model $model)
     {
@@ -30,10 +36,25 @@ final class Settler
     /** @param  array<string, string>  $before  part states from before power was cut or changed; a blown fuse stays blown */
     public function settle(Conditions $conditions, Faults $faults, array $before = []): Settled
     {
-        $course = new Course($this->model, $this->networks, $conditions, $faults, $this->statesWhenDead($before));
+        $parting = $faults->isEmpty() || $before !== [] ? null : $this->trail($conditions)->parting($faults);
+        $course = $parting === null
+            ? Course::begun($this->model, $this->networks, $conditions, $faults, $this->statesWhenDead($before))
+            : Course::from($this->model, $this->networks, $parting, $faults);
         $course->waitForTimers(self::PATIENCE);
 
         return $course->settled();
+    }
+
+    private function trail(Conditions $conditions): Trail
+    {
+        $key = $conditions->key();
+        $trail = $this->trails[$key] ?? new Trail($this->model, $this->networks);
+        if (! isset($this->trails[$key])) {
+            Course::begun($this->model, $this->networks, $conditions, Faults::none(), trail: $trail)->waitForTimers(self::PATIENCE);
+        }
+        $this->trails = [$key => $trail, ...array_slice($this->trails, 0, self::TRAILS - 1)];
+
+        return $trail;
     }
 
     /**
@@ -64,7 +85,7 @@ final class Settler
      */
     public function after(float $seconds, Conditions $now, Faults $faults): Settled
     {
-        $course = new Course($this->model, $this->networks, $now->energised($this->model->circuit), $faults, []);
+        $course = Course::begun($this->model, $this->networks, $now->energised($this->model->circuit), $faults, []);
         while ($course->time() < $seconds) {
             $course->goOn($seconds);
         }
@@ -80,7 +101,7 @@ final class Settler
      */
     public function witnessed(Conditions $conditions, Faults $faults, \Closure $witness): void
     {
-        (new Course($this->model, $this->networks, $conditions, $faults, [], $witness))->waitForTimers(self::PATIENCE);
+        Course::begun($this->model, $this->networks, $conditions, $faults, [], $witness)->waitForTimers(self::PATIENCE);
     }
 
     /**
