@@ -6,6 +6,7 @@ namespace App\Calls;
 
 use App\Api\Data;
 use Levin\Core\Diagnosis\Assessment;
+use Levin\Core\Diagnosis\Evidence;
 use Levin\Core\Diagnosis\SuspectGroup;
 
 /** What is still in play. */
@@ -16,6 +17,9 @@ final readonly class SuspectsData extends Data
 
     /**
      * @param  int  $total  suspects there are
+     * @param  list<string>  $unexplained  what the leading suspect does not explain, in words
+     * @param  string|null  $doubted  what is probably mistaken
+     * @param  string|null  $alone  what the finding would rest on alone
      * @param  list<SuspectGroupData>  $groups  most probable first
      * @param  int  $more  groups that are not told
      * @param  list<string>|null  $found  faults of the group that is as good as found
@@ -23,7 +27,9 @@ final readonly class SuspectsData extends Data
     private function __construct(
         public int $total,
         public int $inPlay,
-        public bool $contradiction,
+        public array $unexplained,
+        public ?string $doubted,
+        public ?string $alone,
         public array $groups,
         public int $more,
         public ?array $found,
@@ -35,7 +41,9 @@ final readonly class SuspectsData extends Data
         return new self(
             $assessment->suspects,
             $assessment->inPlay,
-            $assessment->contradiction,
+            array_map(static fn (Evidence $e): string => $e->words(), $assessment->unexplained),
+            $assessment->doubted?->words(),
+            $assessment->alone?->words(),
             array_map(
                 static fn (SuspectGroup $g): SuspectGroupData => SuspectGroupData::of($g),
                 array_slice($assessment->groups, 0, self::TOLD),

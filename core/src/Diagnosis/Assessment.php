@@ -8,7 +8,7 @@ namespace Levin\Core\Diagnosis;
 final readonly class Assessment
 {
     /** A group with at least this much probability is a finding. */
-    private const FOUND = 0.92;
+    public const FOUND = 0.95;
 
     /**
      * @param  list<float>  $posterior  by suspect; 0 is the healthy unit
@@ -18,7 +18,9 @@ final readonly class Assessment
      * @param  list<Advice>  $next  best first
      * @param  list<string>  $proved  parts and wires shown good
      * @param  list<Meaning>  $meanings  one for each piece of evidence
-     * @param  bool  $contradiction  no single fault explains the evidence well
+     * @param  list<Evidence>  $unexplained  what the leading suspect leaves unexplained
+     * @param  Evidence|null  $doubted  the piece that is most probably mistaken, when one is
+     * @param  Evidence|null  $alone  a piece without which another suspect would lead, when the rest would do for a finding
      */
     public function __construct(
         public array $posterior,
@@ -28,17 +30,21 @@ final readonly class Assessment
         public array $next,
         public array $proved,
         public array $meanings,
-        public bool $contradiction,
+        public array $unexplained,
+        public ?Evidence $doubted,
+        public ?Evidence $alone,
     ) {
     }
 
-    /** The group that is as good as found, if there is one. */
+    /**
+     * The group that is as good as found, if there is one: it has nearly all of the probability, leaves nothing unexplained, and would lead
+     * without any one piece of the evidence.
+     */
     public function found(): ?SuspectGroup
     {
         $first = $this->groups[0] ?? null;
 
-        return $first !== null && $first->probability >= self::FOUND && ! $this->contradiction && count($first->labels) <= Chooser::LAST_FEW
-            ? $first
-            : null;
+        return $first !== null && $first->probability >= self::FOUND && count($first->labels) <= Chooser::LAST_FEW
+            && $this->unexplained === [] && $this->doubted === null && $this->alone === null ? $first : null;
     }
 }

@@ -49,7 +49,7 @@ final class Chooser
         foreach ($inPlay as $s) {
             $weights[$s] = $posterior[$s] / $mass;
         }
-        $done = $this->done($evidence);
+        $done = array_fill_keys(array_map(static fn (Evidence $e): string => $e->test(), $evidence), true);
         $signatures = array_fill_keys($inPlay, '');
         $ranked = [];
         foreach ($this->live($now, $place) as [$test, $extra]) {
@@ -266,37 +266,14 @@ final class Chooser
             $bits -= $p > 0 ? $p * log($p, 2) : 0.0;
         }
 
-        return $bits * (1 - 2 * Likelihood::MISTAKE);
-    }
-
-    /**
-     * @param  list<Evidence>  $evidence
-     * @return array<string, true>
-     */
-    private function done(array $evidence): array
-    {
-        $done = [];
-        foreach ($evidence as $item) {
-            if ($item instanceof Observation) {
-                $done["look $item->part ".$item->conditions()->key()] = true;
-            } elseif ($item instanceof Reading) {
-                $done[$this->pairKey($item->function, $item->red, $item->black, $item->conditions())] = true;
-            }
-        }
-
-        return $done;
+        return $bits * (1 - 2 * Fit::MISTAKEN);
     }
 
     private function key(Candidate $test): string
     {
         return $test->function === null
-            ? "look $test->red ".$test->conditions->key()
-            : $this->pairKey($test->function, $test->red, $test->black, $test->conditions);
-    }
-
-    private function pairKey(MeterFunction $function, string $a, string $b, Conditions $conditions): string
-    {
-        return $function->value.' '.min($a, $b).' '.max($a, $b).' '.$conditions->key();
+            ? Observation::testOf($test->red, $test->conditions)
+            : Reading::testOf($test->function, $test->red, $test->black, $test->conditions);
     }
 
     /**

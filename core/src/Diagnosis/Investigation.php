@@ -24,10 +24,7 @@ final readonly class Investigation
     private const NO_FAULT_WEIGHT = 1.0;
 
     /** A good reading proves a fault absent that explains it this much worse than the best suspect does. */
-    private const PROVED = 0.02;
-
-    /** Below this no single fault explains the evidence without two mistaken readings. */
-    private const MISTAKEN_TWICE = 1e-4;
+    private const PROVED = 0.03;
 
     private Model $model;
 
@@ -53,32 +50,54 @@ final readonly class Investigation
      */
     public function assess(array $evidence, Conditions $now, bool $provedDead, ?string $place): Assessment
     {
-        $prior = $this->prior();
-        $posterior = $prior;
-        $likelihood = array_map(static fn (float $p): float => 1.0, $prior);
-        $meanings = [];
-        $shownGood = [];
-        foreach ($evidence as $item) {
-            $before = $this->countInPlay($posterior);
-            $factors = $this->likelihoods($item);
-            $top = max($factors);
-            $posterior = self::normalised(array_map(static fn (float $p, float $f): float => $p * $f, $posterior, $factors));
-            $likelihood = array_map(static fn (float $l, float $f): float => $l * $f / $top, $likelihood, $factors);
-            $meanings[] = $meaning = $this->meaning($item, $before, $this->countInPlay($posterior));
-            foreach ($meaning->asHealthy ? $factors : [] as $s => $factor) {
-                $shownGood[$s] = ($shownGood[$s] ?? false) || $factor < self::PROVED * $top;
+        $weighing = new Weighing($this->prior(), array_map(fn (Evidence $item): array => $item->fits($this->predictor), $evidence));
+        $meanings = $shownGood = [];
+        foreach ($evidence as $k => $item) {
+            $asHealthy = $item->isAsHealthy($this->predictor);
+            [$before, $after] = [$this->countInPlay($weighing->after($k)), $this->countInPlay($weighing->after($k + 1))];
+            $meanings[] = $this->meaning($asHealthy, $before, $after);
+            foreach ($asHealthy ? $weighing->worse($k, self::PROVED) : [] as $s => $isWorse) {
+                $shownGood[$s] = ($shownGood[$s] ?? false) || $isWorse;
             }
         }
-        $best = max($likelihood);
-        $proved = $this->proved($shownGood, $now);
-        $inPlay = array_keys(array_filter($posterior, static fn (float $p): bool => $p >= self::IN_PLAY * max($posterior)));
-        $chooser = new Chooser($this->model, $this->predictor);
-        [$next, $signatures] = $chooser->choose($posterior, $inPlay, $evidence, $now, $provedDead, $place);
+        $posterior = $weighing->posterior;
+        $doubted = $weighing->doubted();
+        // what is doubted is asked once more, or by another way: as if it had not been said
+        [$next, $signatures] = $this->choose($weighing, $doubted, $evidence, $now, $provedDead, $place);
+        $inPlay = $this->inPlay($posterior);
+        $members = $this->members($posterior, $inPlay, $signatures);
+        // and so is what the finding rests on alone
+        $alone = $doubted === null && self::mass($posterior, $members[0]) >= Assessment::FOUND ? $weighing->decidesAlone($members[0]) : null;
+        if ($alone !== null) {
+            [$next] = $this->choose($weighing, $alone, $evidence, $now, $provedDead, $place);
+        }
 
         return new Assessment(
-            $posterior, $this->groups($posterior, $inPlay, $signatures), count($inPlay), count($prior),
-            $next, $proved, $meanings, $best < self::MISTAKEN_TWICE,
+            $posterior,
+            $this->groups($posterior, $members),
+            count($inPlay),
+            count($posterior),
+            $next,
+            $this->proved($shownGood, $now),
+            $meanings,
+            array_map(static fn (int $k): Evidence => $evidence[$k], $weighing->unexplained()),
+            $doubted === null ? null : $evidence[$doubted],
+            $alone === null ? null : $evidence[$alone],
         );
+    }
+
+    /**
+     * @param  int|null  $asked  a piece of evidence that is asked again
+     * @param  list<Evidence>  $evidence
+     * @return array{list<Advice>, array<int, string>} best first; signature by suspect in play
+     */
+    private function choose(Weighing $weighing, ?int $asked, array $evidence, Conditions $now, bool $provedDead, ?string $place): array
+    {
+        $thought = $asked === null ? $weighing->posterior : $weighing->without($asked);
+        $done = array_values(array_filter($evidence, static fn (int $k): bool => $k !== $asked, ARRAY_FILTER_USE_KEY));
+        $inPlay = array_values(array_unique([...$this->inPlay($weighing->posterior), ...$this->inPlay($thought)]));
+
+        return (new Chooser($this->model, $this->predictor))->choose($thought, $inPlay, $done, $now, $provedDead, $place);
     }
 
     /**
@@ -92,7 +111,7 @@ final readonly class Investigation
         return $this->predictor->metered(0, $function, $red, $black, $conditions);
     }
 
-    /** @return non-empty-list<float> */
+    /** @return non-empty-list<float> weights */
     private function prior(): array
     {
         $weights = [self::NO_FAULT_WEIGHT];
@@ -100,48 +119,14 @@ final readonly class Investigation
             $weights[] = $fault->mode->weight;
         }
 
-        return self::normalised($weights);
+        return $weights;
     }
 
-    /** @return non-empty-list<float> by suspect */
-    private function likelihoods(Evidence $item): array
+    private function meaning(bool $asHealthy, int $before, int $after): Meaning
     {
-        if ($item instanceof Observation) {
-            $component = $this->model->component($item->part);
-            $outlook = $this->predictor->outlook($item->conditions());
-            $choices = count($component->observables());
+        $how = $asHealthy ? 'as healthy' : 'not healthy';
 
-            return array_map(
-                static fn (array $seen): float => Likelihood::ofObservation($seen[$item->part] ?? '', $item->seen, $choices),
-                $outlook->observed,
-            );
-        }
-        if ($item instanceof Reading) {
-            $predicted = $this->predictor->readings($item->function, $item->red, $item->black, $item->conditions());
-
-            return array_map(static fn (?float $value): float => Likelihood::ofReading($item->function, $value, $item->value), $predicted);
-        }
-        throw new \LogicException('Evidence of an unknown kind: '.$item::class);
-    }
-
-    private function meaning(Evidence $item, int $before, int $after): Meaning
-    {
-        $healthy = match (true) {
-            $item instanceof Observation => $this->predictor->outlook($item->conditions())->observed[0][$item->part] === $item->seen,
-            $item instanceof Reading => Likelihood::agrees(
-                $item->function,
-                $this->predictor->reading(0, $item->function, $item->red, $item->black, $item->conditions()),
-                $item->value,
-            ),
-            default => false,
-        };
-        $text = match (true) {
-            $after < $before => ($healthy ? 'as healthy' : 'not healthy').', clears '.($before - $after),
-            $healthy => 'as healthy',
-            default => 'not healthy',
-        };
-
-        return new Meaning($healthy, $before, $after, $text);
+        return new Meaning($asHealthy, $before, $after, $after < $before ? "$how, clears ".($before - $after) : $how);
     }
 
     /**
@@ -172,47 +157,65 @@ final readonly class Investigation
     }
 
     /**
-     * @param  list<float>  $posterior
+     * Suspects that no test in play tells apart, together.
+     *
+     * @param  non-empty-list<float>  $posterior
      * @param  list<int>  $inPlay
      * @param  array<int, string>  $signatures
-     * @return list<SuspectGroup>
+     * @return non-empty-list<non-empty-list<int>> the most probable group first, and in each the most probable suspect
      */
-    private function groups(array $posterior, array $inPlay, array $signatures): array
+    private function members(array $posterior, array $inPlay, array $signatures): array
     {
         $members = [];
         foreach ($inPlay as $s) {
             $members[$signatures[$s] ?? "#$s"][] = $s;
         }
-        $groups = [];
-        foreach ($members as $suspects) {
+        foreach ($members as &$suspects) {
             usort($suspects, static fn (int $a, int $b): int => $posterior[$b] <=> $posterior[$a]);
-            $groups[] = new SuspectGroup(
-                array_merge(...array_map(fn (int $s): array => $this->predictor->suspects[$s]->ids(), $suspects)),
-                array_map($this->predictor->label(...), $suspects),
-                array_sum(array_map(static fn (int $s): float => $posterior[$s], $suspects)),
-            );
         }
-        usort($groups, static fn (SuspectGroup $a, SuspectGroup $b): int => $b->probability <=> $a->probability);
+        unset($suspects);
+        usort($members, static fn (array $a, array $b): int => self::mass($posterior, $b) <=> self::mass($posterior, $a));
 
-        return $groups;
+        return $members === [] ? throw new \LogicException('The most probable suspect is always in play.') : $members;
+    }
+
+    /**
+     * @param  non-empty-list<float>  $posterior
+     * @param  list<int>  $suspects
+     */
+    private static function mass(array $posterior, array $suspects): float
+    {
+        return array_sum(array_map(static fn (int $s): float => $posterior[$s], $suspects));
+    }
+
+    /**
+     * @param  non-empty-list<float>  $posterior
+     * @param  non-empty-list<non-empty-list<int>>  $members
+     * @return list<SuspectGroup>
+     */
+    private function groups(array $posterior, array $members): array
+    {
+        return array_map(fn (array $suspects): SuspectGroup => new SuspectGroup(
+            array_merge(...array_map(fn (int $s): array => $this->predictor->suspects[$s]->ids(), $suspects)),
+            array_map($this->predictor->label(...), $suspects),
+            self::mass($posterior, $suspects),
+        ), $members);
     }
 
     /** @param  non-empty-list<float>  $posterior */
     private function countInPlay(array $posterior): int
     {
-        $least = self::IN_PLAY * max($posterior);
-
-        return count(array_filter($posterior, static fn (float $p): bool => $p >= $least));
+        return count($this->inPlay($posterior));
     }
 
     /**
-     * @param  non-empty-list<float>  $weights
-     * @return non-empty-list<float>
+     * @param  non-empty-list<float>  $posterior
+     * @return list<int>
      */
-    private static function normalised(array $weights): array
+    private function inPlay(array $posterior): array
     {
-        $sum = array_sum($weights);
+        $least = self::IN_PLAY * max($posterior);
 
-        return array_map(static fn (float $w): float => $w / $sum, $weights);
+        return array_keys(array_filter($posterior, static fn (float $p): bool => $p >= $least));
     }
 }

@@ -8,72 +8,176 @@ use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Meter\Spec;
 
 /**
- * How well a prediction explains what was read or seen.
+ * How well predictions explain what a meter showed.
  *
- * A reading is normally distributed about its prediction, with the meter's error, the supply's variation and the plate's
- * tolerance; and once in fifty it is a mistake that could have been anything. [the shares are practice, no published source]
+ * Rightly taken, a reading is normally distributed about its prediction: the meter's error, the supply's variation, the plate's
+ * tolerance; ohms and farads by ratio. Mistaken, it is what the next point would have shown, or nothing at all, or another decade,
+ * or anything. All as the chance of one count of the display. [the shares are practice, no published source]
  */
-final class Likelihood
+final readonly class Likelihood
 {
-    /** Chance that a reading or observation is simply wrong: probe on the wrong screw, misread, misheard. */
-    public const MISTAKE = 0.02;
+    /** Two predictions further apart than this many standard deviations read as different. */
+    public const APART = 3.0;
+
+    /** Further from its prediction than this a reading is rarer than one in two hundred. [normal distribution] */
+    private const STRANGE = 2.81;
 
     private const SUPPLY_VARIATION = 0.05;
 
     /** Drops along leads and wires that nobody would take for a finding, volts. */
     private const LEAST_VOLTS = 0.5;
 
-    /** Two predictions further apart than this many standard deviations read as different. */
-    public const APART = 3.0;
+    /** Of mistaken readings: on another point, with a lead that touches nothing, a decade off; the rest could be anything. */
+    private const BESIDE = 0.5;
 
-    public static function ofObservation(string $predicted, string $seen, int $choices): float
+    private const TOUCHES_NOTHING = 0.2;
+
+    private const DECADE = 0.1;
+
+    /** Natural logarithm of the span in which anything lies: six decades. */
+    private const ANYTHING = 13.8;
+
+    /** A ghost lies anywhere under three hundred volts, half of them under this many volts. */
+    private const GHOST_LOW = 0.5;
+
+    private const GHOST_HIGH = 300.0;
+
+    private const GHOSTS_UNSEEN = 0.5;
+
+    /** An open capacitor shows OL, or in three of ten some stray figure under this, farads. */
+    private const STRAY_FARADS = 1e-7;
+
+    private const STRAYS = 0.3;
+
+    private float $count;
+
+    /** @param  float|null  $read  SI; null for OL */
+    public function __construct(private MeterFunction $function, private ?float $read)
     {
-        return $predicted === $seen ? 1 - self::MISTAKE : self::MISTAKE / max(1, $choices - 1);
+        $spec = Spec::of($function);
+        $this->count = $spec->resolution($spec->rangeFor($read ?? 0.0) ?? $spec->ranges[count($spec->ranges) - 1]);
+    }
+
+    /** The chance of it, rightly taken. */
+    public function right(Prediction $predicted): float
+    {
+        $value = $predicted->value;
+        if ($this->read === null) {
+            return $value === null ? ($this->function === MeterFunction::Capacitance ? 1 - self::STRAYS : 1.0) : 0.0;
+        }
+        if ($value === null) {
+            return $this->isStray() ? self::STRAYS * $this->share($this->read, log(self::STRAY_FARADS / 1e-9)) : 0.0;
+        }
+        if ($predicted->isGhost) {
+            return $this->ofGhost();
+        }
+        [$centre, $sigma] = self::scale($this->function, $value);
+        $z = (self::transform($this->function, $this->read) - $centre) / $sigma;
+
+        return min(1.0, exp(-0.5 * $z * $z) / ($sigma * sqrt(2 * M_PI)) * self::width($this->function, $this->read, $this->count));
     }
 
     /**
-     * @param  float|null  $predicted  SI; null for OL
-     * @param  float|null  $read  SI; null for OL
-     */
-    public static function ofReading(MeterFunction $function, ?float $predicted, ?float $read): float
-    {
-        if ($predicted === null || $read === null) {
-            return $predicted === $read ? 1 - self::MISTAKE : self::MISTAKE;
-        }
-        [$centre, $sigma, $span] = self::scale($function, $predicted);
-        $z = (self::transform($function, $read) - $centre) / $sigma;
-
-        return (1 - self::MISTAKE) * exp(-0.5 * $z * $z) / ($sigma * sqrt(2 * M_PI)) + self::MISTAKE / $span;
-    }
-
-    /** Whether a reading agrees with a prediction, as a technician would say it does. */
-    public static function agrees(MeterFunction $function, ?float $predicted, ?float $read): bool
-    {
-        if ($predicted === null || $read === null) {
-            return $predicted === $read;
-        }
-        [$centre, $sigma] = self::scale($function, $predicted);
-
-        return abs(self::transform($function, $read) - $centre) <= self::APART * $sigma;
-    }
-
-    /**
-     * Where a prediction lies on the scale on which readings are compared: volts as they are, ohms and farads by ratio.
+     * The chance of it, mistaken.
      *
-     * @return array{float, float, float} centre, standard deviation, and the span a mistaken reading may fall in
+     * @param  list<Prediction>  $beside  what the points beside would have shown
+     */
+    public function mistaken(Prediction $predicted, array $beside): float
+    {
+        $nothing = new Prediction($this->function->isDeadTest() ? null : 0.0);
+        $chance = self::TOUCHES_NOTHING * $this->right($nothing);
+        $left = 1.0 - self::TOUCHES_NOTHING;
+        if ($beside !== []) {
+            $left -= self::BESIDE;
+            $chance += self::BESIDE * array_sum(array_map($this->right(...), $beside)) / count($beside);
+        }
+        if ($predicted->value !== null && ! $predicted->isGhost) {
+            $left -= self::DECADE;
+            $decades = [new Prediction(10 * $predicted->value), new Prediction($predicted->value / 10)];
+            $chance += self::DECADE * array_sum(array_map($this->right(...), $decades)) / 2;
+        }
+
+        return $chance + $left * ($this->read === null ? 0.1 : $this->share($this->read, self::ANYTHING));
+    }
+
+    /** Whether it is, rightly taken, no rarer than one in two hundred. */
+    public function isExplainedBy(Prediction $predicted): bool
+    {
+        return $this->isWithin(self::STRANGE, $predicted);
+    }
+
+    /** Whether it agrees with a prediction, as a technician would say it does. */
+    public function agrees(Prediction $predicted): bool
+    {
+        return $this->isWithin(self::APART, $predicted);
+    }
+
+    /**
+     * Where a prediction lies on the scale on which readings are compared: volts and amperes as they are, ohms and farads by ratio.
+     *
+     * @return array{float, float} centre and standard deviation
      */
     public static function scale(MeterFunction $function, float $predicted): array
     {
-        return match ($function) {
+        return [self::transform($function, $predicted), match ($function) {
             MeterFunction::VoltsAc, MeterFunction::VoltsAcLowZ, MeterFunction::VoltsDc, MeterFunction::Amps,
-            MeterFunction::MicroampsDc => [
-                $predicted,
-                hypot(hypot(Spec::of($function)->error($predicted) / 2, self::SUPPLY_VARIATION * $predicted), self::LEAST_VOLTS),
-                300.0,
-            ],
-            MeterFunction::Ohms, MeterFunction::Continuity, MeterFunction::Megohms => [self::transform($function, $predicted), 0.15, 20.0],
-            MeterFunction::Capacitance => [self::transform($function, $predicted), 0.04, 12.0],
+            MeterFunction::MicroampsDc => hypot(
+                hypot(Spec::of($function)->error($predicted) / 2, self::SUPPLY_VARIATION * $predicted),
+                self::LEAST_VOLTS,
+            ),
+            MeterFunction::Ohms, MeterFunction::Continuity, MeterFunction::Megohms => 0.15,
+            MeterFunction::Capacitance => 0.04,
+        }];
+    }
+
+    private function isWithin(float $sigmas, Prediction $predicted): bool
+    {
+        if ($this->read === null || $predicted->value === null) {
+            return $this->read === null ? $predicted->value === null : $this->isStray();
+        }
+        [$centre, $sigma] = self::scale($this->function, $predicted->value);
+
+        return $predicted->isGhost
+            ? $this->read <= self::GHOST_HIGH
+            : abs(self::transform($this->function, $this->read) - $centre) <= $sigmas * $sigma;
+    }
+
+    /** A figure that an open capacitor may show. */
+    private function isStray(): bool
+    {
+        return $this->function === MeterFunction::Capacitance && $this->read !== null && $this->read < self::STRAY_FARADS;
+    }
+
+    private function ofGhost(): float
+    {
+        return $this->read < self::GHOST_LOW
+            ? self::GHOSTS_UNSEEN * $this->count / self::GHOST_LOW
+            : (1 - self::GHOSTS_UNSEEN) * $this->share($this->read ?? 0.0, log(self::GHOST_HIGH / self::GHOST_LOW));
+    }
+
+    /** The share of one count of what lies evenly by ratio over a span, and evenly below the least that counts. */
+    private function share(float $value, float $span): float
+    {
+        return min(1.0, $this->count / max(abs($value), $this->count, self::least($this->function)) / $span);
+    }
+
+    /** Less than this is as good as nothing, SI. */
+    private static function least(MeterFunction $function): float
+    {
+        return match ($function) {
+            MeterFunction::VoltsAc, MeterFunction::VoltsAcLowZ, MeterFunction::VoltsDc => self::LEAST_VOLTS,
+            MeterFunction::Amps => 0.1,
+            MeterFunction::MicroampsDc => 1e-7,
+            MeterFunction::Ohms, MeterFunction::Continuity => 0.5,
+            MeterFunction::Megohms => 1e5,
+            MeterFunction::Capacitance => 1e-8,
         };
+    }
+
+    /** One count on the scale on which readings are compared. */
+    private static function width(MeterFunction $function, float $value, float $count): float
+    {
+        return self::transform($function, $value + $count / 2) - self::transform($function, $value - $count / 2);
     }
 
     private static function transform(MeterFunction $function, float $value): float

@@ -30,6 +30,15 @@ final readonly class Outlook
     ) {
     }
 
+    /** Whether what is between two nodes is there by stray capacitance only. */
+    public function isGhost(int $suspect, int $a, int $b): bool
+    {
+        $ia = $a < 0 ? 0 : $this->islands[$suspect][$a];
+        $ib = $b < 0 ? 0 : $this->islands[$suspect][$b];
+
+        return $ia !== $ib;
+    }
+
     /** Volts a 10 MΩ meter shows between two nodes; −1 is earth. */
     public function volts(int $suspect, int $a, int $b, float $inputOhms): float
     {

@@ -26,6 +26,9 @@ final class Predictor
     /** Branches that conduct less than this do not hold an island together, siemens. */
     private const ISLAND_SIEMENS = 1e-6;
 
+    /** Other terminals of a part that are thought of for a mistaken reading, each lead. */
+    private const BESIDES = 3;
+
     /** @var non-empty-list<Faults> in force by suspect */
     public readonly array $suspects;
 
@@ -96,6 +99,66 @@ final class Predictor
             ),
             default => $this->metered($suspect, $function, $red, $black, $conditions)->value,
         };
+    }
+
+    /**
+     * The same with whether it is a ghost.
+     *
+     * @throws UnknownName
+     * @throws WrongInstrument for a clamp, which goes round wires
+     */
+    public function prediction(int $suspect, MeterFunction $function, string $red, string $black, Conditions $conditions): Prediction
+    {
+        $model = $this->settler->model;
+        $ghost = $function === MeterFunction::VoltsAc
+            && $this->outlook($conditions)->isGhost($suspect, $model->node($red), $model->node($black));
+
+        return new Prediction($this->reading($suspect, $function, $red, $black, $conditions), $ghost);
+    }
+
+    /**
+     * Every suspect's.
+     *
+     * @return non-empty-list<Prediction>
+     *
+     * @throws UnknownName
+     * @throws WrongInstrument for a clamp, which goes round wires
+     */
+    public function predictions(MeterFunction $function, string $red, string $black, Conditions $conditions): array
+    {
+        if ($function !== MeterFunction::VoltsAc) {
+            return array_map(
+                static fn (?float $value): Prediction => new Prediction($value),
+                $this->readings($function, $red, $black, $conditions),
+            );
+        }
+
+        return array_map(
+            fn (int $suspect): Prediction => $this->prediction($suspect, $function, $red, $black, $conditions),
+            array_keys($this->suspects),
+        );
+    }
+
+    /**
+     * Pairs that a hand may have been on instead: one lead on another terminal of the same part.
+     *
+     * @return list<array{string, string}>
+     *
+     * @throws UnknownName
+     */
+    public function besides(string $red, string $black): array
+    {
+        $circuit = $this->settler->model->circuit;
+        $others = static fn (string $point): array => array_values(array_filter(
+            array_map($circuit->partAt($point)->point(...), $circuit->partAt($point)->terminals),
+            static fn (string $other): bool => $other !== $point,
+        ));
+        $pairs = [
+            ...array_map(static fn (string $other): array => [$other, $black], array_slice($others($red), 0, self::BESIDES)),
+            ...array_map(static fn (string $other): array => [$red, $other], array_slice($others($black), 0, self::BESIDES)),
+        ];
+
+        return array_values(array_filter($pairs, static fn (array $pair): bool => $pair[0] !== $pair[1]));
     }
 
     /**

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 use Levin\Core\Diagnosis\Advice;
 use Levin\Core\Diagnosis\Assessment;
+use Levin\Core\Diagnosis\Fit;
 use Levin\Core\Diagnosis\Investigation;
 use Levin\Core\Diagnosis\Likelihood;
 use Levin\Core\Diagnosis\Observation;
+use Levin\Core\Diagnosis\Prediction;
 use Levin\Core\Diagnosis\Reading;
+use Levin\Core\Diagnosis\Weighing;
 use Levin\Core\Meter\Meter;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Tests\Support\Unit;
@@ -126,23 +129,78 @@ it('keeps a suspect alive after one mistaken reading and says when nothing singl
     $shaken = $investigation->assess([...$readings, $wrong], $now, false, null);
     expect($sound->groups[0]->faults)->toContain('HP:open')
         ->and($shaken->groups[0]->faults)->toContain('HP:open')
-        ->and($sound->contradiction)->toBeFalse();
+        ->and($sound->unexplained)->toBe([])
+        // the wrong one is named
+        ->and($shaken->doubted)->toBe($wrong)->and($shaken->found())->toBeNull();
     $broken = $investigation->assess([
         ...$readings,
         $wrong,
         new Reading(MeterFunction::VoltsAc, 'CC.A', 'CC.B', 26.4, $now),
         new Reading(MeterFunction::VoltsAc, 'CC.L1', 'CC.L2', 0.0, $now),
     ], $now, false, null);
-    expect($broken->contradiction)->toBeTrue();
+    expect($broken->unexplained)->not->toBe([])->and($broken->found())->toBeNull();
 });
 
 it('weighs a reading by how far it lies from the prediction', function (): void {
-    $near = Likelihood::ofReading(MeterFunction::VoltsAc, 26.4, 25.9);
-    $far = Likelihood::ofReading(MeterFunction::VoltsAc, 26.4, 0.2);
-    expect($near / $far)->toBeGreaterThan(1000)
-        ->and($far)->toBeGreaterThan(0)
-        ->and(Likelihood::ofReading(MeterFunction::Ohms, null, null))->toBeGreaterThan(0.9)
-        ->and(Likelihood::ofReading(MeterFunction::Ohms, 12.0, null))->toBeLessThan(0.05)
-        ->and(Likelihood::agrees(MeterFunction::Capacitance, 40e-6, 38.5e-6))->toBeTrue()
-        ->and(Likelihood::agrees(MeterFunction::Capacitance, 40e-6, 31e-6))->toBeFalse();
+    $volts = fn (float $read): Likelihood => new Likelihood(MeterFunction::VoltsAc, $read);
+    $ohms = fn (?float $read): Likelihood => new Likelihood(MeterFunction::Ohms, $read);
+    $farads = fn (?float $read): Likelihood => new Likelihood(MeterFunction::Capacitance, $read);
+    $of = fn (?float $value): Prediction => new Prediction($value);
+    expect($volts(25.9)->right($of(26.4)) / $volts(0.2)->right($of(26.4)))->toBeGreaterThan(1000)
+        ->and($ohms(null)->right($of(null)))->toBe(1.0)->and($ohms(null)->right($of(12.0)))->toBe(0.0)
+        ->and($farads(38.5e-6)->agrees($of(40e-6)))->toBeTrue()->and($farads(31e-6)->agrees($of(40e-6)))->toBeFalse()
+        // an open capacitor shows OL or some stray figure; a weak one neither
+        ->and($farads(null)->isExplainedBy($of(null)))->toBeTrue()->and($farads(0.02e-6)->isExplainedBy($of(null)))->toBeTrue()
+        ->and($farads(4.9e-6)->isExplainedBy($of(null)))->toBeFalse();
+});
+
+it('takes a mistaken reading for what the next point, no contact or another decade would have shown', function (): void {
+    $read = new Likelihood(MeterFunction::VoltsAc, 26.4);
+    $dead = new Prediction(0.0);
+    $live = [new Prediction(26.4)];
+    // as believable as a right one where the next point has it; far less where nothing has
+    expect($read->mistaken($dead, $live))->toBeGreaterThan(20 * $read->mistaken($dead, [$dead]))
+        ->and((new Likelihood(MeterFunction::VoltsAc, 0.0))->mistaken(new Prediction(240.0), []))
+        ->toBeGreaterThan(10 * (new Likelihood(MeterFunction::VoltsAc, 7.0))->mistaken(new Prediction(240.0), []))
+        ->and((new Likelihood(MeterFunction::Capacitance, 4.0e-6))->mistaken(new Prediction(40e-6), []))
+        ->toBeGreaterThan((new Likelihood(MeterFunction::Capacitance, 7.0e-6))->mistaken(new Prediction(40e-6), []));
+});
+
+it('says little of a conductor that hangs by stray capacitance', function (): void {
+    $ghost = new Prediction(2.0, isGhost: true);
+    $right = fn (float $read): float => (new Likelihood(MeterFunction::VoltsAc, $read))->right($ghost);
+    expect((new Likelihood(MeterFunction::VoltsAc, 14.0))->isExplainedBy($ghost))->toBeTrue()
+        ->and($right(14.0) / $right(1.4))->toBeGreaterThan(0.3)
+        ->and((new Likelihood(MeterFunction::VoltsAc, 480.0))->isExplainedBy($ghost))->toBeFalse();
+});
+
+it('adds up chances to one, whatever it reads on', function (MeterFunction $function, ?float $predicted, float $step, float $most): void {
+    // every count that the display can show, mistaken or not
+    $sum = fn (Closure $chance): float => array_sum(array_map($chance, range(0, (int) round($most / $step))));
+    $of = new Prediction($predicted);
+    $right = $sum(fn (int $n): float => (new Likelihood($function, $n * $step))->right($of)) + (new Likelihood($function, null))->right($of);
+    expect($right)->toEqualWithDelta(1.0, 0.05);
+})->with([
+    'volts' => [MeterFunction::VoltsAc, 26.4, 0.01, 59.99],
+    'ohms' => [MeterFunction::Ohms, 12.0, 0.1, 599.9],
+    'OL' => [MeterFunction::Ohms, null, 0.1, 599.9],
+]);
+
+it('gives the posterior of Bayes\' rule to the last digit: three suspects, two readings, worked out by hand', function (): void {
+    $fit = fn (float $right, float $mistaken): Fit => new Fit($right, $mistaken, $right > 0.1);
+    $weighing = new Weighing([1.0, 2.0, 1.0], [
+        [$fit(0.5, 0.1), $fit(0.0, 0.2), $fit(0.25, 0.0)],
+        [$fit(0.2, 0.1), $fit(0.4, 0.0), $fit(0.4, 0.3)],
+    ]);
+    $weights = [
+        1.0 * (0.98 * 0.5 + 0.02 * 0.1) * (0.98 * 0.2 + 0.02 * 0.1),
+        2.0 * (0.02 * 0.2) * (0.98 * 0.4),
+        1.0 * (0.98 * 0.25) * (0.98 * 0.4 + 0.02 * 0.3),
+    ];
+    foreach ($weights as $s => $weight) {
+        expect($weighing->posterior[$s])->toEqualWithDelta($weight / array_sum($weights), 1e-12);
+    }
+    expect($weighing->without(0)[1])->toEqualWithDelta(0.784 / (0.198 + 0.784 + 0.398), 1e-12)
+        ->and($weighing->unexplained())->toBe([])->and($weighing->doubted())->toBeNull()
+        ->and($weighing->decidesAlone([0, 2]))->toBe(0)->and($weighing->decidesAlone([0, 1, 2]))->toBeNull();
 });

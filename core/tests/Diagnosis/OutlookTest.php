@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use Levin\Core\Diagnosis\Assessment;
 use Levin\Core\Diagnosis\Candidates;
+use Levin\Core\Diagnosis\Evidence;
+use Levin\Core\Diagnosis\Observation;
 use Levin\Core\Diagnosis\Outlook;
 use Levin\Core\Diagnosis\SuspectGroup;
 use Levin\Core\Meter\Meter;
@@ -32,17 +34,21 @@ it('predicts a ghost voltage as the meter reads it, loading and all', function (
         ->and($unit->investigation()->predictor()->volts(0, 'TST.W', 'IFC.C', $conditions))->toEqualWithDelta($read, 0.01 * $read);
 });
 
-it('finds nothing while the evidence contradicts itself, however sure it is', function (): void {
+it('finds nothing while something stands unexplained, is doubted or decides alone, however sure it is', function (): void {
     $group = new SuspectGroup(['HP:open'], ['High-pressure switch: open'], 0.99);
-    $of = fn (bool $contradiction): Assessment => new Assessment([0.01, 0.99], [$group], 1, 2, [], [], [], $contradiction);
-    expect($of(false)->found())->toBe($group)->and($of(true)->found())->toBeNull();
+    $odd = new Observation('CC', 'buzzes', Unit::cooling()->conditions());
+    $of = fn (array $unexplained, ?Evidence $doubted, ?Evidence $alone): Assessment => new Assessment(
+        [0.01, 0.99], [$group], 1, 2, [], [], [], $unexplained, $doubted, $alone,
+    );
+    expect($of([], null, null)->found())->toBe($group)->and($of([$odd], null, null)->found())->toBeNull()
+        ->and($of([], $odd, null)->found())->toBeNull()->and($of([], null, $odd)->found())->toBeNull();
 });
 
-it('finds nothing under ninety-two in a hundred, nor a group of too many', function (): void {
+it('finds nothing under ninety-five in a hundred, nor a group of too many', function (): void {
     $of = fn (float $p, int $many): ?SuspectGroup => (new Assessment(
-        [], [new SuspectGroup([], array_fill(0, $many, 'x'), $p)], 1, 2, [], [], [], false,
+        [], [new SuspectGroup([], array_fill(0, $many, 'x'), $p)], 1, 2, [], [], [], [], null, null,
     ))->found();
-    expect($of(0.91, 1))->toBeNull()->and($of(0.92, 1))->not->toBeNull()->and($of(0.99, 6))->not->toBeNull()->and($of(0.99, 7))->toBeNull();
+    expect($of(0.94, 1))->toBeNull()->and($of(0.95, 1))->not->toBeNull()->and($of(0.99, 6))->not->toBeNull()->and($of(0.99, 7))->toBeNull();
 });
 
 it('prices the risk of line voltage: from 50 V on a live reading costs more than one at 24 V (NFPA 70E, from memory)', function (): void {

@@ -83,7 +83,7 @@ export const aTrace = (over: Partial<Trace> = {}): Trace => ({
     events: [],
     drawn: nothingDrawn,
     drawn_as: null,
-    suspects: { total: 150, in_play: 3, contradiction: false, groups: [], more: 0, found: null },
+    suspects: { total: 150, in_play: 3, unexplained: [], doubted: null, alone: null, groups: [], more: 0, found: null },
     next: [],
     proved: [],
     ...over,

@@ -2,15 +2,24 @@ import type { Trace } from '../../api/shapes';
 
 /** What is left, as single faults; what no test in play can tell apart stands as one. */
 export function Suspects({ trace }: { trace: Trace }) {
-    const { groups, in_play, total, more, contradiction } = trace.suspects;
+    const { groups, in_play, total, more, unexplained, doubted, alone } = trace.suspects;
     return (
         <section aria-label="Suspects" className="px-5 pt-4 pb-3">
             <h2 className="heading">
                 Suspects · {in_play} left of {total}
             </h2>
-            {contradiction && (
-                <p role="alert" className="mt-2 border-ink border-l-8 pl-3 font-bold">
-                    No single fault explains all of this. Read the odd one again, or strike it out; there may be two faults.
+            {(unexplained.length > 0 || doubted !== null) && (
+                <div role="alert" className="mt-2 grid gap-1 border-ink border-l-8 pl-3">
+                    {unexplained.length > 0 && <p className="font-bold">Not explained: {unexplained.join('; ')}.</p>}
+                    <p>
+                        Take {doubted === null ? 'it' : <strong>{doubted}</strong>} again: another point, the range, a lead that
+                        does not touch. If it stands, there may be two faults, or the unit is not wired as drawn.
+                    </p>
+                </div>
+            )}
+            {alone !== null && (
+                <p className="mt-2 border-rule border-l-8 pl-3">
+                    All of this rests on <strong>{alone}</strong>. Once more, or by another way, before you call it found.
                 </p>
             )}
             <ol>

@@ -14,7 +14,7 @@ const groups = [
     { faults: ['d'], labels: ['Coil open'], probability: 0.38 },
 ];
 
-const suspects = { total: 150, in_play: 3, contradiction: false, groups, more: 0, found: null };
+const suspects = { total: 150, in_play: 3, unexplained: [], doubted: null, alone: null, groups, more: 0, found: null };
 
 it('sets a condition and lands a lead with one tap each', () => {
     const set = vi.fn();
@@ -60,9 +60,17 @@ it('shows what is alike as one and says how many more', () => {
     expect(screen.queryByRole('alert')).toBeNull();
 });
 
-it('says so when no single fault explains it all', () => {
-    render(<Suspects trace={aTrace({ suspects: { ...suspects, contradiction: true } })} />);
-    expect(screen.getByRole('alert').textContent).toContain('No single fault explains all of this');
+it('says what is not explained and which reading to take again', () => {
+    const odd = '49.0 V on HP.1 → LV.C';
+    render(<Suspects trace={aTrace({ suspects: { ...suspects, unexplained: [odd], doubted: odd } })} />);
+    expect(screen.getByRole('alert').textContent).toContain(`Not explained: ${odd}.`);
+    expect(screen.getByRole('alert').textContent).toContain(`Take ${odd} again`);
+});
+
+it('says on which reading a finding would rest alone', () => {
+    render(<Suspects trace={aTrace({ suspects: { ...suspects, alone: 'OL on COMP.R → COMP.C' } })} />);
+    expect(screen.getByText(/All of this rests on/).textContent).toContain('OL on COMP.R → COMP.C');
+    expect(screen.queryByRole('alert')).toBeNull();
 });
 
 it('offers what can be seen of a part and nothing else', () => {

@@ -158,7 +158,16 @@ it('says over the log of a call from a file who took it in and when', () => {
 it('records a finding, then closes, then reopens', () => {
     const send = vi.fn().mockResolvedValue(true);
     const groups = [{ faults: ['CC:coil-open'], labels: ['Contactor: coil open'], probability: 0.97 }];
-    const suspects: Trace['suspects'] = { total: 9, in_play: 1, contradiction: false, groups, more: 0, found: ['CC:coil-open'] };
+    const suspects: Trace['suspects'] = {
+        total: 9,
+        in_play: 1,
+        unexplained: [],
+        doubted: null,
+        alone: null,
+        groups,
+        more: 0,
+        found: ['CC:coil-open'],
+    };
     const { rerender } = render(<Finding trace={aTrace({ suspects })} disabled={false} send={send} />);
     fireEvent.change(screen.getByLabelText('Why it failed, if you know'), { target: { value: 'ants' } });
     fireEvent.click(screen.getByText('Record the finding'));
