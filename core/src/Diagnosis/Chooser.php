@@ -242,7 +242,8 @@ final class Chooser
             $outlook = $this->predictor->outlook($test->conditions);
             [$a, $b] = [$this->model->node($test->red), $this->model->node($test->black)];
             foreach ($suspects as $s) {
-                $predicted[$s] = $outlook->volts($s, $a, $b, Meter::INPUT_OHMS);
+                // a ghost may show anything: it counts as what a dead conductor shows, so that no test is made of it
+                $predicted[$s] = $outlook->isGhost($s, $a, $b) ? 0.0 : $outlook->volts($s, $a, $b, Meter::INPUT_OHMS);
             }
 
             return $predicted;

@@ -23,6 +23,9 @@ final readonly class Investigation
     /** The healthy unit among the suspects: the complaint has another cause. [practice, no published source] */
     private const NO_FAULT_WEIGHT = 1.0;
 
+    /** Pieces of evidence that are thought of to be asked again. */
+    private const AGAIN = 4;
+
     /** A good reading proves a fault absent that explains it this much worse than the best suspect does. */
     private const PROVED = 0.03;
 
@@ -70,6 +73,10 @@ final readonly class Investigation
         $alone = $doubted === null && self::mass($posterior, $members[0]) >= Assessment::FOUND ? $weighing->decidesAlone($members[0]) : null;
         if ($alone !== null) {
             [$next] = $this->choose($weighing, $alone, $evidence, $now, $provedDead, $place);
+        }
+        // with nothing new left that helps, what was asked is asked again, the least sure first
+        foreach ($next === [] ? array_slice($weighing->leastSure(), 0, self::AGAIN) : [] as $again) {
+            [$next] = $next === [] ? $this->choose($weighing, $again, $evidence, $now, $provedDead, $place) : [$next];
         }
 
         return new Assessment(

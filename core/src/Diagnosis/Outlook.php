@@ -12,6 +12,9 @@ namespace Levin\Core\Diagnosis;
  */
 final readonly class Outlook
 {
+    /** A flame rod is fed through two megohms; sixty picofarads at 60 Hz are forty. */
+    private const STRAY_OHMS = 5e6;
+
     /**
      * @param  list<array<int, float>>  $re  node voltages by suspect
      * @param  list<array<int, float>>  $im
@@ -30,13 +33,18 @@ final readonly class Outlook
     ) {
     }
 
-    /** Whether what is between two nodes is there by stray capacitance only. */
+    /** Whether what is between two nodes is there by stray capacitance only: through more ohms than anything that is meant to be there. */
     public function isGhost(int $suspect, int $a, int $b): bool
     {
-        $ia = $a < 0 ? 0 : $this->islands[$suspect][$a];
-        $ib = $b < 0 ? 0 : $this->islands[$suspect][$b];
+        return $this->ohmsApart($suspect, $a) + $this->ohmsApart($suspect, $b) > self::STRAY_OHMS;
+    }
 
-        return $ia !== $ib;
+    /** From a node to what is fed, ohms. */
+    private function ohmsApart(int $suspect, int $node): float
+    {
+        $z = $this->impedances[$suspect][$node < 0 ? 0 : $this->islands[$suspect][$node]] ?? [0.0, 0.0];
+
+        return hypot(...$z);
     }
 
     /** Volts a 10 MΩ meter shows between two nodes; −1 is earth. */

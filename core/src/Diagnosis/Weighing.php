@@ -57,16 +57,31 @@ final readonly class Weighing
     /** The piece that is most probably mistaken, when it is more probably so than not, or the leading suspect does not explain it. */
     public function doubted(): ?int
     {
-        $doubts = [];
-        foreach ($this->fits as $k => $fits) {
-            $doubt = array_sum(array_map(static fn (float $p, Fit $f): float => $p * $f->doubt(), $this->posterior, $fits));
-            if ($doubt > 0.5 || ! $fits[$this->leader]->explains) {
-                $doubts[$k] = $doubt;
-            }
-        }
-        arsort($doubts);
+        $doubts = array_filter(
+            $this->doubts(),
+            fn (float $doubt, int $k): bool => $doubt > 0.5 || ! $this->fits[$k][$this->leader]->explains,
+            ARRAY_FILTER_USE_BOTH,
+        );
 
         return array_key_first($doubts);
+    }
+
+    /** @return list<int> pieces, the one that is most probably mistaken first, however little */
+    public function leastSure(): array
+    {
+        return array_keys($this->doubts());
+    }
+
+    /** @return array<int, float> chance that each piece was mistaken, the greatest first */
+    private function doubts(): array
+    {
+        $doubts = array_map(
+            fn (array $fits): float => array_sum(array_map(static fn (float $p, Fit $f): float => $p * $f->doubt(), $this->posterior, $fits)),
+            $this->fits,
+        );
+        arsort($doubts);
+
+        return $doubts;
     }
 
     /**

@@ -161,7 +161,7 @@ it('takes a mistaken reading for what the next point, no contact or another deca
     // as believable as a right one where the next point has it; far less where nothing has
     expect($read->mistaken($dead, $live))->toBeGreaterThan(20 * $read->mistaken($dead, [$dead]))
         ->and((new Likelihood(MeterFunction::VoltsAc, 0.0))->mistaken(new Prediction(240.0), []))
-        ->toBeGreaterThan(10 * (new Likelihood(MeterFunction::VoltsAc, 7.0))->mistaken(new Prediction(240.0), []))
+        ->toBeGreaterThan(5 * (new Likelihood(MeterFunction::VoltsAc, 5.0))->mistaken(new Prediction(240.0), []))
         ->and((new Likelihood(MeterFunction::Capacitance, 4.0e-6))->mistaken(new Prediction(40e-6), []))
         ->toBeGreaterThan((new Likelihood(MeterFunction::Capacitance, 7.0e-6))->mistaken(new Prediction(40e-6), []));
 });
