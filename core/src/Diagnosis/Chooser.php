@@ -57,12 +57,13 @@ final class Chooser
         }
         usort($ranked, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
         $bar = $ranked[self::OFFERED - 1][0] ?? 0.0;
-        $most = log(max(2, count($inPlay)), 2);
+        $suspects = count(array_unique(array_map(fn (int $v): int => $this->predictor->suspectOf[$v], $inPlay)));
+        $most = log(max(2, $suspects), 2);
         $alike = $this->alike($signatures);
-        foreach (count($inPlay) <= self::FEW ? $this->dead($inPlay, $now, $provedDead, $place) : [] as [$test, $target]) {
+        foreach ($suspects <= self::FEW ? $this->dead($inPlay, $now, $provedDead, $place) : [] as [$test, $target]) {
             // a dead test takes minutes: it is worked out only where it could be offered, or could split what is alike so far;
             // and leads are lifted only for the last few
-            if ($test->lift !== [] && count($inPlay) > self::LAST_FEW) {
+            if ($test->lift !== [] && $suspects > self::LAST_FEW) {
                 continue;
             }
             if (isset($alike[$target]) || $most / ($test->minutes * $test->risk) > $bar) {
@@ -96,7 +97,7 @@ final class Chooser
         if (count($outcomes) < 2 || isset($done[$this->key($test)])) {
             return;
         }
-        $bits = $this->entropy($outcomes, $weights);
+        $bits = $this->information($outcomes, $weights);
         if ($bits >= self::WORTH) {
             $ranked[] = [$bits / (($test->minutes + $extra) * $test->risk), $bits, $test, $outcomes];
         }
@@ -110,10 +111,13 @@ final class Chooser
      */
     private function alike(array $signatures): array
     {
-        $count = array_count_values($signatures);
+        $sharing = [];
+        foreach ($signatures as $v => $signature) {
+            $sharing[$signature][$this->predictor->suspectOf[$v]] = true;
+        }
         $alike = [];
-        foreach ($signatures as $s => $signature) {
-            foreach ($count[$signature] > 1 ? $this->predictor->suspects[$s]->targets() : [] as $target) {
+        foreach ($signatures as $v => $signature) {
+            foreach (count($sharing[$signature]) > 1 ? $this->predictor->variants[$v]->targets() : [] as $target) {
                 $alike[$target] = true;
             }
         }
@@ -156,7 +160,7 @@ final class Chooser
     {
         $targets = [];
         foreach ($inPlay as $s) {
-            foreach ($this->predictor->suspects[$s]->targets() as $target) {
+            foreach ($this->predictor->variants[$s]->targets() as $target) {
                 $targets[$target] = true;
             }
         }
@@ -256,15 +260,29 @@ final class Chooser
     }
 
     /**
+     * What an outcome says about which suspect it is: the entropy of the outcomes, less what is only about how bad it is.
+     *
      * @param  list<non-empty-list<int>>  $outcomes
-     * @param  array<int, float>  $weights
+     * @param  array<int, float>  $weights  by variant
      */
-    private function entropy(array $outcomes, array $weights): float
+    private function information(array $outcomes, array $weights): float
     {
         $bits = 0.0;
-        foreach ($outcomes as $members) {
-            $p = array_sum(array_map(static fn (int $s): float => $weights[$s], $members));
-            $bits -= $p > 0 ? $p * log($p, 2) : 0.0;
+        $within = [];
+        foreach ($outcomes as $n => $members) {
+            $all = 0.0;
+            foreach ($members as $v) {
+                $all += $weights[$v];
+                $s = $this->predictor->suspectOf[$v];
+                $within[$s][$n] = ($within[$s][$n] ?? 0.0) + $weights[$v];
+            }
+            $bits -= $all > 0.0 ? $all * log($all, 2) : 0.0;
+        }
+        foreach ($within as $shares) {
+            $suspect = array_sum($shares);
+            foreach (count($shares) > 1 ? $shares : [] as $share) {
+                $bits += $share > 0.0 ? $share * log($share / $suspect, 2) : 0.0;
+            }
         }
 
         return $bits * (1 - 2 * Fit::MISTAKEN);
@@ -288,7 +306,7 @@ final class Chooser
             usort($members, static fn (int $a, int $b): int => $weights[$b] <=> $weights[$a]);
             $shown[] = [
                 'shows' => $this->show($test, $members[0]),
-                'suspects' => array_map($this->predictor->label(...), $members),
+                'suspects' => array_values(array_unique(array_map($this->label(...), $members))),
                 'probability' => array_sum(array_map(static fn (int $s): float => $weights[$s], $members)),
             ];
         }
@@ -309,6 +327,11 @@ final class Chooser
             }.": $test->red → $test->black";
 
         return new Advice($test, $bits, $title, $expected, $healthy, $this->why($shown, $expected), $shown);
+    }
+
+    private function label(int $variant): string
+    {
+        return $this->predictor->suspects[$this->predictor->suspectOf[$variant]]->label();
     }
 
     private function healthy(Candidate $test): float|string|null

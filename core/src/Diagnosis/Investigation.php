@@ -9,6 +9,7 @@ use Levin\Core\Circuit\UnknownName;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Meter\MeterReading;
 use Levin\Core\Meter\WrongInstrument;
+use Levin\Core\Network\Graph;
 use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Settler;
 
@@ -82,8 +83,8 @@ final readonly class Investigation
         return new Assessment(
             $posterior,
             $this->groups($posterior, $members),
-            count($inPlay),
-            count($posterior),
+            $this->countInPlay($posterior),
+            count($this->predictor->suspects),
             $next,
             $this->proved($shownGood, $now),
             $meanings,
@@ -118,15 +119,14 @@ final readonly class Investigation
         return $this->predictor->metered(0, $function, $red, $black, $conditions);
     }
 
-    /** @return non-empty-list<float> weights */
+    /** @return non-empty-list<float> weights by variant */
     private function prior(): array
     {
-        $weights = [self::NO_FAULT_WEIGHT];
-        foreach ($this->model->faults->suspects() as $fault) {
-            $weights[] = $fault->mode->weight;
-        }
+        return array_map(function (int $s): float {
+            $suspect = $this->predictor->suspects[$s];
 
-        return $weights;
+            return $suspect->weight(self::NO_FAULT_WEIGHT) / count($suspect->variants);
+        }, $this->predictor->suspectOf);
     }
 
     private function meaning(bool $asHealthy, int $before, int $after): Meaning
@@ -152,11 +152,10 @@ final readonly class Investigation
         }
         $running = $this->predictor->outlook($now->calling($this->model->circuit))->observed;
         $good = [];
-        $s = 0;
-        foreach ($this->model->faults->suspects() as $fault) {
-            $s++;
-            if ($running[$s] !== $running[0]) {
-                $good[$fault->target] = ($good[$fault->target] ?? true) && $shownGood[$s];
+        foreach ($this->predictor->suspectOf as $v => $s) {
+            $fault = $this->predictor->suspects[$s]->fault;
+            if ($fault !== null && $running[$v] !== $running[0]) {
+                $good[$fault->target] = ($good[$fault->target] ?? true) && $shownGood[$v];
             }
         }
 
@@ -164,35 +163,41 @@ final readonly class Investigation
     }
 
     /**
-     * Suspects that no test in play tells apart, together.
+     * Variants in play, those together that no test in play tells apart or that are one suspect's.
      *
      * @param  non-empty-list<float>  $posterior
      * @param  list<int>  $inPlay
      * @param  array<int, string>  $signatures
-     * @return non-empty-list<non-empty-list<int>> the most probable group first, and in each the most probable suspect
+     * @return non-empty-list<non-empty-list<int>> the most probable group first, and in each the most probable variant
      */
     private function members(array $posterior, array $inPlay, array $signatures): array
     {
+        /** @var Graph<string, int> $alike */
+        $alike = new Graph;
+        foreach ($inPlay as $v) {
+            $alike->join('suspect '.$this->predictor->suspectOf[$v], 'shows '.($signatures[$v] ?? "#$v"), $v);
+        }
+        $islands = $alike->islands(array_map(fn (int $v): string => 'suspect '.$this->predictor->suspectOf[$v], $inPlay));
         $members = [];
-        foreach ($inPlay as $s) {
-            $members[$signatures[$s] ?? "#$s"][] = $s;
+        foreach ($inPlay as $v) {
+            $members[$islands['suspect '.$this->predictor->suspectOf[$v]]][] = $v;
         }
-        foreach ($members as &$suspects) {
-            usort($suspects, static fn (int $a, int $b): int => $posterior[$b] <=> $posterior[$a]);
+        foreach ($members as &$variants) {
+            usort($variants, static fn (int $a, int $b): int => $posterior[$b] <=> $posterior[$a]);
         }
-        unset($suspects);
+        unset($variants);
         usort($members, static fn (array $a, array $b): int => self::mass($posterior, $b) <=> self::mass($posterior, $a));
 
-        return $members === [] ? throw new \LogicException('The most probable suspect is always in play.') : $members;
+        return $members === [] ? throw new \LogicException('The most probable variant is always in play.') : $members;
     }
 
     /**
      * @param  non-empty-list<float>  $posterior
-     * @param  list<int>  $suspects
+     * @param  list<int>  $variants
      */
-    private static function mass(array $posterior, array $suspects): float
+    private static function mass(array $posterior, array $variants): float
     {
-        return array_sum(array_map(static fn (int $s): float => $posterior[$s], $suspects));
+        return array_sum(array_map(static fn (int $v): float => $posterior[$v], $variants));
     }
 
     /**
@@ -202,17 +207,28 @@ final readonly class Investigation
      */
     private function groups(array $posterior, array $members): array
     {
-        return array_map(fn (array $suspects): SuspectGroup => new SuspectGroup(
-            array_merge(...array_map(fn (int $s): array => $this->predictor->suspects[$s]->ids(), $suspects)),
-            array_map($this->predictor->label(...), $suspects),
-            self::mass($posterior, $suspects),
-        ), $members);
+        return array_map(function (array $variants) use ($posterior): SuspectGroup {
+            $suspects = [];
+            foreach ($variants as $v) {
+                $suspects[$this->predictor->suspectOf[$v]][] = $v;
+            }
+            $own = array_map(fn (int $s): Suspect => $this->predictor->suspects[$s], array_keys($suspects));
+
+            return new SuspectGroup(
+                array_merge(...array_map(static fn (Suspect $s): array => $s->ids(), $own)),
+                array_map(
+                    static fn (Suspect $s): string => $s->label().(count($own) === 1 ? $s->howBad($posterior) : ''),
+                    $own,
+                ),
+                self::mass($posterior, $variants),
+            );
+        }, $members);
     }
 
     /** @param  non-empty-list<float>  $posterior */
     private function countInPlay(array $posterior): int
     {
-        return count($this->inPlay($posterior));
+        return count(array_unique(array_map(fn (int $v): int => $this->predictor->suspectOf[$v], $this->inPlay($posterior))));
     }
 
     /**

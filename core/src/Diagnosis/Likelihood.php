@@ -71,10 +71,32 @@ final readonly class Likelihood
         if ($predicted->isGhost) {
             return $this->ofGhost();
         }
-        [$centre, $sigma] = self::scale($this->function, $value);
-        $z = (self::transform($this->function, $this->read) - $centre) / $sigma;
+        [$low, $high, $sigma] = $this->range($predicted, $value);
+        $x = self::transform($this->function, $this->read);
+        $density = $high - $low < 0.1 * $sigma
+            ? exp(-0.5 * (($x - ($low + $high) / 2) / $sigma) ** 2) / ($sigma * sqrt(2 * M_PI))
+            : (self::below(($x - $low) / $sigma) - self::below(($x - $high) / $sigma)) / ($high - $low);
 
-        return min(1.0, exp(-0.5 * $z * $z) / ($sigma * sqrt(2 * M_PI)) * self::width($this->function, $this->read, $this->count));
+        return min(1.0, max(0.0, $density) * self::width($this->function, $this->read, $this->count));
+    }
+
+    /** @return array{float, float, float} the range it lies in on the scale of comparison, and the standard deviation about it */
+    private function range(Prediction $predicted, float $value): array
+    {
+        [$centre, $sigma] = self::scale($this->function, $value);
+        $at = fn (?float $end): float => $end === null ? $centre : self::transform($this->function, $end);
+
+        return [$at($predicted->low), $at($predicted->high), $sigma];
+    }
+
+    /** Share of a normal distribution below so many standard deviations (Abramowitz and Stegun 7.1.26, to 1e-7; from memory). */
+    private static function below(float $z): float
+    {
+        $x = abs($z) / M_SQRT2;
+        $t = 1 / (1 + 0.3275911 * $x);
+        $tail = $t * (0.254829592 + $t * (-0.284496736 + $t * (1.421413741 + $t * (-1.453152027 + $t * 1.061405429)))) * exp(-$x * $x) / 2;
+
+        return $z < 0.0 ? $tail : 1 - $tail;
     }
 
     /**
@@ -135,11 +157,13 @@ final readonly class Likelihood
         if ($this->read === null || $predicted->value === null) {
             return $this->read === null ? $predicted->value === null : $this->isStray();
         }
-        [$centre, $sigma] = self::scale($this->function, $predicted->value);
+        if ($predicted->isGhost) {
+            return $this->read <= self::GHOST_HIGH;
+        }
+        [$low, $high, $sigma] = $this->range($predicted, $predicted->value);
+        $x = self::transform($this->function, $this->read);
 
-        return $predicted->isGhost
-            ? $this->read <= self::GHOST_HIGH
-            : abs(self::transform($this->function, $this->read) - $centre) <= $sigmas * $sigma;
+        return $x >= $low - $sigmas * $sigma && $x <= $high + $sigmas * $sigma;
     }
 
     /** A figure that an open capacitor may show. */

@@ -10,8 +10,19 @@ final readonly class Prediction
     /**
      * @param  float|null  $value  SI; null for OL
      * @param  bool  $isGhost  on a conductor that hangs by stray capacitance: it says little, its spread is decades wide
+     * @param  float|null  $low  of what the range around this level would show, SI; null where the level stands for itself
      */
-    public function __construct(public ?float $value, public bool $isGhost = false)
+    public function __construct(
+        public ?float $value,
+        public bool $isGhost = false,
+        public ?float $low = null,
+        public ?float $high = null,
+    ) {
+    }
+
+    /** The same for a range of levels that this one stands for. */
+    public function between(float $one, float $other): self
     {
+        return new self($this->value, $this->isGhost, min($one, $other), max($one, $other));
     }
 }

@@ -14,12 +14,11 @@ use Levin\Core\Network\Factorisation;
 use Levin\Core\Network\Graph;
 use Levin\Core\Operation\Settled;
 use Levin\Core\Operation\Settler;
-use Levin\Core\Parts\Fault;
 use Levin\Core\Parts\Faults;
 use Levin\Core\Parts\InjectedFault;
 
 /**
- * Says what each suspect would show. Suspect 0 is the healthy unit; suspect n the n-th fault of the model.
+ * Says what each suspect would show, in each of its variants. Variant 0 is the healthy unit.
  */
 final class Predictor
 {
@@ -29,8 +28,14 @@ final class Predictor
     /** Other terminals of a part that are thought of for a mistaken reading, each lead. */
     private const BESIDES = 3;
 
-    /** @var non-empty-list<Faults> in force by suspect */
+    /** @var non-empty-list<Suspect> the healthy unit first */
     public readonly array $suspects;
+
+    /** @var non-empty-list<Faults> in force by variant */
+    public readonly array $variants;
+
+    /** @var non-empty-list<int> number of the suspect by variant */
+    public readonly array $suspectOf;
 
     private readonly Meter $meter;
 
@@ -39,27 +44,36 @@ final class Predictor
 
     public function __construct(public readonly Settler $settler, private readonly OutlookStore $store)
     {
-        $this->suspects = [
-            Faults::none(),
-            ...array_map(static fn (Fault $f): Faults => Faults::of(new InjectedFault($f)), $settler->model->faults->suspects()),
-        ];
+        $suspects = [new Suspect(null, [0])];
+        $variants = [Faults::none()];
+        $suspectOf = [0];
+        foreach ($settler->model->faults->suspects() as $fault) {
+            $own = [];
+            foreach ($fault->mode->levels === [] ? [null] : $fault->mode->levels as $level) {
+                $own[] = count($variants);
+                $suspectOf[] = count($suspects);
+                $variants[] = Faults::of(new InjectedFault($fault, $level));
+            }
+            $suspects[] = new Suspect($fault, $own);
+        }
+        [$this->suspects, $this->variants, $this->suspectOf] = [$suspects, $variants, $suspectOf];
         $this->meter = new Meter($settler);
     }
 
-    public function settled(int $suspect, Conditions $conditions): Settled
+    public function settled(int $variant, Conditions $conditions): Settled
     {
         $energised = $conditions->energised($this->settler->model->circuit);
-        $ran = $energised->key() === $conditions->key() ? null : $this->outlook($energised)->states[$suspect];
+        $ran = $energised->key() === $conditions->key() ? null : $this->outlook($energised)->states[$variant];
 
-        return $this->settler->standing($conditions, $this->suspects[$suspect], $ran);
+        return $this->settler->standing($conditions, $this->variants[$variant], $ran);
     }
 
     public function outlook(Conditions $conditions): Outlook
     {
         return $this->store->outlook($conditions->key(), function () use ($conditions): Outlook {
             $re = $im = $islands = $impedances = $observed = $states = [];
-            foreach (array_keys($this->suspects) as $suspect) {
-                $settled = $this->settled($suspect, $conditions);
+            foreach (array_keys($this->variants) as $variant) {
+                $settled = $this->settled($variant, $conditions);
                 $re[] = $settled->re;
                 $im[] = $settled->im;
                 [$islands[], $impedances[]] = $this->islands($settled);
@@ -71,33 +85,33 @@ final class Predictor
         });
     }
 
-    public function volts(int $suspect, string $red, string $black, Conditions $conditions): float
+    public function volts(int $variant, string $red, string $black, Conditions $conditions): float
     {
         $model = $this->settler->model;
 
-        return $this->outlook($conditions)->volts($suspect, $model->node($red), $model->node($black), Meter::INPUT_OHMS);
+        return $this->outlook($conditions)->volts($variant, $model->node($red), $model->node($black), Meter::INPUT_OHMS);
     }
 
     /**
-     * One suspect's reading, whatever the function, as a meter would take it there.
+     * One variant's reading, whatever the function, as a meter would take it there.
      *
      * @return float|null SI; null for OL, and where the function must not be used
      *
      * @throws UnknownName
      * @throws WrongInstrument for a clamp, which goes round wires
      */
-    public function reading(int $suspect, MeterFunction $function, string $red, string $black, Conditions $conditions): ?float
+    public function reading(int $variant, MeterFunction $function, string $red, string $black, Conditions $conditions): ?float
     {
         return match ($function) {
-            MeterFunction::VoltsAc => $this->volts($suspect, $red, $black, $conditions),
+            MeterFunction::VoltsAc => $this->volts($variant, $red, $black, $conditions),
             MeterFunction::Ohms, MeterFunction::Continuity, MeterFunction::Capacitance => $this->deadReading(
-                $suspect,
+                $variant,
                 $function,
                 $red,
                 $black,
                 $conditions,
             ),
-            default => $this->metered($suspect, $function, $red, $black, $conditions)->value,
+            default => $this->metered($variant, $function, $red, $black, $conditions)->value,
         };
     }
 
@@ -107,17 +121,17 @@ final class Predictor
      * @throws UnknownName
      * @throws WrongInstrument for a clamp, which goes round wires
      */
-    public function prediction(int $suspect, MeterFunction $function, string $red, string $black, Conditions $conditions): Prediction
+    public function prediction(int $variant, MeterFunction $function, string $red, string $black, Conditions $conditions): Prediction
     {
         $model = $this->settler->model;
         $ghost = $function === MeterFunction::VoltsAc
-            && $this->outlook($conditions)->isGhost($suspect, $model->node($red), $model->node($black));
+            && $this->outlook($conditions)->isGhost($variant, $model->node($red), $model->node($black));
 
-        return new Prediction($this->reading($suspect, $function, $red, $black, $conditions), $ghost);
+        return new Prediction($this->reading($variant, $function, $red, $black, $conditions), $ghost);
     }
 
     /**
-     * Every suspect's.
+     * Every variant's.
      *
      * @return non-empty-list<Prediction>
      *
@@ -126,17 +140,43 @@ final class Predictor
      */
     public function predictions(MeterFunction $function, string $red, string $black, Conditions $conditions): array
     {
-        if ($function !== MeterFunction::VoltsAc) {
-            return array_map(
-                static fn (?float $value): Prediction => new Prediction($value),
-                $this->readings($function, $red, $black, $conditions),
-            );
+        return $this->ranged($function !== MeterFunction::VoltsAc
+            ? array_map(static fn (?float $value): Prediction => new Prediction($value), $this->readings($function, $red, $black, $conditions))
+            : array_map(
+                fn (int $variant): Prediction => $this->prediction($variant, $function, $red, $black, $conditions),
+                array_keys($this->variants),
+            ), $conditions);
+    }
+
+    /**
+     * Each level stands for what lies halfway to the next ones, as long as the unit does the same at both.
+     *
+     * @param  non-empty-list<Prediction>  $predictions  by variant
+     * @return non-empty-list<Prediction>
+     */
+    private function ranged(array $predictions, Conditions $conditions): array
+    {
+        $observed = $this->outlook($conditions->energised($this->settler->model->circuit))->observed;
+        $joined = static fn (int $v, int $w): bool => $observed[$v] === $observed[$w]
+            && $predictions[$v]->value !== null && $predictions[$w]->value !== null
+            && ! $predictions[$v]->isGhost && ! $predictions[$w]->isGhost;
+        $ranged = $predictions;
+        foreach ($this->suspects as $suspect) {
+            foreach ($suspect->variants as $n => $v) {
+                [$before, $after] = [$suspect->variants[$n - 1] ?? null, $suspect->variants[$n + 1] ?? null];
+                $half = static fn (?int $w): ?float => $w !== null && $joined($v, $w)
+                    ? ((float) $predictions[$v]->value + (float) $predictions[$w]->value) / 2
+                    : null;
+                [$one, $other] = [$half($before), $half($after)];
+                if ($one !== null || $other !== null) {
+                    $value = (float) $predictions[$v]->value;
+                    // the outermost levels stand for as much on their other side
+                    $ranged[$v] = $predictions[$v]->between($one ?? max(0.0, 2 * $value - $other), $other ?? max(0.0, 2 * $value - $one));
+                }
+            }
         }
 
-        return array_map(
-            fn (int $suspect): Prediction => $this->prediction($suspect, $function, $red, $black, $conditions),
-            array_keys($this->suspects),
-        );
+        return $ranged;
     }
 
     /**
@@ -162,7 +202,7 @@ final class Predictor
     }
 
     /**
-     * Every suspect's reading.
+     * Every variant's reading.
      *
      * @return non-empty-list<float|null> SI; null for OL
      *
@@ -172,8 +212,8 @@ final class Predictor
     public function readings(MeterFunction $function, string $red, string $black, Conditions $conditions): array
     {
         $all = fn (): array => array_map(
-            fn (int $suspect): ?float => $this->reading($suspect, $function, $red, $black, $conditions),
-            array_keys($this->suspects),
+            fn (int $variant): ?float => $this->reading($variant, $function, $red, $black, $conditions),
+            array_keys($this->variants),
         );
 
         // volts are a subtraction; the others are worth keeping
@@ -188,32 +228,25 @@ final class Predictor
      * @throws UnknownName
      * @throws WrongInstrument for a clamp, which goes round wires
      */
-    public function metered(int $suspect, MeterFunction $function, string $red, string $black, Conditions $conditions): MeterReading
+    public function metered(int $variant, MeterFunction $function, string $red, string $black, Conditions $conditions): MeterReading
     {
-        return $this->meter->read($function, $red, $black, $this->settled($suspect, $conditions));
+        return $this->meter->read($function, $red, $black, $this->settled($variant, $conditions));
     }
 
-    private function deadReading(int $suspect, MeterFunction $function, string $red, string $black, Conditions $conditions): ?float
+    private function deadReading(int $variant, MeterFunction $function, string $red, string $black, Conditions $conditions): ?float
     {
         $omega = Meter::testOmega($function);
-        $network = $this->dead["$suspect@$omega ".$conditions->key()] ??= $this->deadNetwork($suspect, $conditions, $omega);
+        $network = $this->dead["$variant@$omega ".$conditions->key()] ??= $this->deadNetwork($variant, $conditions, $omega);
         $reading = $this->meter->readDead($function, $red, $black, $network);
 
         return $reading->overload ? null : $reading->value;
     }
 
-    private function deadNetwork(int $suspect, Conditions $conditions, float $omega): Factorisation
+    private function deadNetwork(int $variant, Conditions $conditions, float $omega): Factorisation
     {
-        $ran = $this->outlook($conditions->energised($this->settler->model->circuit))->states[$suspect];
+        $ran = $this->outlook($conditions->energised($this->settler->model->circuit))->states[$variant];
 
-        return $this->settler->dead($conditions, $this->suspects[$suspect], $this->settler->statesWhenDead($ran), $omega);
-    }
-
-    public function label(int $suspect): string
-    {
-        $injected = $this->suspects[$suspect]->all[0] ?? null;
-
-        return $injected === null ? 'Nothing wrong in this circuit' : $injected->fault->label;
+        return $this->settler->dead($conditions, $this->variants[$variant], $this->settler->statesWhenDead($ran), $omega);
     }
 
     /** @return array<string, string> */

@@ -20,6 +20,9 @@ abstract class Capacitors extends Kind
 {
     private const WEAK = 0.6;
 
+    /** Shares that are left of a weak one. */
+    private const LEVELS = [0.85, 0.7, 0.55, 0.4, 0.25];
+
     private const SERIES_OHMS = 0.1;
 
     private const FLAT = 'flat';
@@ -118,7 +121,7 @@ abstract class Capacitors extends Kind
         foreach (array_keys($this->sections()) as $name) {
             $which = count($this->sections()) > 1 ? strtoupper($name).' section ' : '';
             $faults[] = new FaultMode("$name-open", "{$which}open", 2.0);
-            $faults[] = new FaultMode("$name-weak", "{$which}weak", 3.0, 'share of its value');
+            $faults[] = new FaultMode("$name-weak", "{$which}weak", 3.0, 'share of its value', self::LEVELS);
             $faults[] = new FaultMode("$name-shorted", "{$which}shorted", 0.5);
         }
 

@@ -106,7 +106,7 @@ abstract class SensingSwitch extends Kind
             new FaultMode('open', 'open with nothing wrong', 1.5),
             new FaultMode('tripped', ($this->part->text('cause') ?: $this->cause()).' (it did its job)', 2.0),
             new FaultMode('stuck-closed', 'stuck closed', 0.2),
-            new FaultMode('worn', 'contact worn', 0.08, 'Ω'),
+            new FaultMode('worn', 'contact worn', 0.6, 'Ω', FaultMode::JOINT),
             ...($this->part->text('senses') === '' ? [] : [new FaultMode('drifted', 'set point drifted', 0.09, 'share of its set point')]),
         ];
     }
