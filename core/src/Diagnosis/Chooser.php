@@ -245,12 +245,9 @@ final class Chooser
         if ($function === MeterFunction::VoltsAc) {
             $outlook = $this->predictor->outlook($test->conditions);
             [$a, $b] = [$this->model->node($test->red), $this->model->node($test->black)];
-            foreach ($suspects as $s) {
-                // a ghost may show anything: it counts as what a dead conductor shows, so that no test is made of it
-                $predicted[$s] = $outlook->isGhost($s, $a, $b) ? 0.0 : $outlook->volts($s, $a, $b, Meter::INPUT_OHMS);
-            }
 
-            return $predicted;
+            // no test is made of a ghost
+            return $outlook->countedOn($suspects, $a, $b, Meter::INPUT_OHMS);
         }
         foreach ($suspects as $s) {
             $predicted[$s] = $this->predictor->reading($s, $function, $test->red, $test->black, $test->conditions);
@@ -338,7 +335,7 @@ final class Chooser
     {
         return $test->function === null
             ? $this->predictor->outlook($test->conditions)->observed[0][$test->red]
-            : $this->predictions($test, [0])[0];
+            : $this->predictor->reading(0, $test->function, $test->red, $test->black, $test->conditions);
     }
 
     private function show(Candidate $test, int $suspect): string
@@ -346,7 +343,7 @@ final class Chooser
         if ($test->function === null) {
             return $this->predictor->outlook($test->conditions)->observed[$suspect][$test->red];
         }
-        $value = $this->predictions($test, [$suspect])[$suspect];
+        $value = $this->predictor->reading($suspect, $test->function, $test->red, $test->black, $test->conditions);
 
         return $value === null ? 'OL' : Display::format($test->function, $value);
     }

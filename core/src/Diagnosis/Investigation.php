@@ -71,7 +71,9 @@ final readonly class Investigation
         $inPlay = $this->inPlay($posterior);
         $members = $this->members($posterior, $inPlay, $signatures);
         // and so is what the finding rests on alone
-        $alone = $doubted === null && self::mass($posterior, $members[0]) >= Assessment::FOUND ? $weighing->decidesAlone($members[0]) : null;
+        $alone = $doubted === null && self::mass($posterior, $members[0]) >= Assessment::FOUND
+            ? $weighing->decidesAlone($members[0])
+            : null;
         if ($alone !== null) {
             [$next] = $this->choose($weighing, $alone, $evidence, $now, $provedDead, $place);
         }

@@ -47,6 +47,32 @@ final readonly class Outlook
         return hypot(...$z);
     }
 
+    /**
+     * Volts between two nodes for many at once, with nothing in the place of a ghost: what it shows cannot be counted on.
+     *
+     * @param  list<int>  $variants
+     * @return array<int, float> by variant
+     */
+    public function countedOn(array $variants, int $a, int $b, float $inputOhms): array
+    {
+        $volts = [];
+        foreach ($variants as $v) {
+            $islands = $this->islands[$v];
+            if (($a >= 0 && $islands[$a] !== 0) || ($b >= 0 && $islands[$b] !== 0)) {
+                $volts[$v] = $this->isGhost($v, $a, $b) ? 0.0 : $this->volts($v, $a, $b, $inputOhms);
+
+                continue;
+            }
+            $re = $this->re[$v];
+            $im = $this->im[$v];
+            $dr = ($a < 0 ? 0.0 : $re[$a]) - ($b < 0 ? 0.0 : $re[$b]);
+            $di = ($a < 0 ? 0.0 : $im[$a]) - ($b < 0 ? 0.0 : $im[$b]);
+            $volts[$v] = sqrt($dr * $dr + $di * $di);
+        }
+
+        return $volts;
+    }
+
     /** Volts a 10 MΩ meter shows between two nodes; −1 is earth. */
     public function volts(int $suspect, int $a, int $b, float $inputOhms): float
     {

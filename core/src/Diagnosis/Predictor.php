@@ -25,6 +25,9 @@ final class Predictor
     /** Branches that conduct less than this do not hold an island together, siemens. */
     private const ISLAND_SIEMENS = 1e-6;
 
+    /** A level whose neighbours do something else stands for so much of what it shows, more or less. */
+    private const ALONE = 0.25;
+
     /** Other terminals of a part that are thought of for a mistaken reading, each lead. */
     private const BESIDES = 3;
 
@@ -141,7 +144,10 @@ final class Predictor
     public function predictions(MeterFunction $function, string $red, string $black, Conditions $conditions): array
     {
         return $this->ranged($function !== MeterFunction::VoltsAc
-            ? array_map(static fn (?float $value): Prediction => new Prediction($value), $this->readings($function, $red, $black, $conditions))
+            ? array_map(
+                static fn (?float $value): Prediction => new Prediction($value),
+                $this->readings($function, $red, $black, $conditions),
+            )
             : array_map(
                 fn (int $variant): Prediction => $this->prediction($variant, $function, $red, $black, $conditions),
                 array_keys($this->variants),
@@ -157,26 +163,31 @@ final class Predictor
     private function ranged(array $predictions, Conditions $conditions): array
     {
         $observed = $this->outlook($conditions->energised($this->settler->model->circuit))->observed;
-        $joined = static fn (int $v, int $w): bool => $observed[$v] === $observed[$w]
-            && $predictions[$v]->value !== null && $predictions[$w]->value !== null
-            && ! $predictions[$v]->isGhost && ! $predictions[$w]->isGhost;
         $ranged = $predictions;
         foreach ($this->suspects as $suspect) {
-            foreach ($suspect->variants as $n => $v) {
-                [$before, $after] = [$suspect->variants[$n - 1] ?? null, $suspect->variants[$n + 1] ?? null];
-                $half = static fn (?int $w): ?float => $w !== null && $joined($v, $w)
-                    ? ((float) $predictions[$v]->value + (float) $predictions[$w]->value) / 2
-                    : null;
-                [$one, $other] = [$half($before), $half($after)];
-                if ($one !== null || $other !== null) {
-                    $value = (float) $predictions[$v]->value;
-                    // the outermost levels stand for as much on their other side
-                    $ranged[$v] = $predictions[$v]->between($one ?? max(0.0, 2 * $value - $other), $other ?? max(0.0, 2 * $value - $one));
+            foreach (count($suspect->variants) > 1 ? $suspect->variants : [] as $n => $v) {
+                $own = $predictions[$v];
+                if ($own->value === null || $own->isGhost) {
+                    continue;
                 }
+                $ends = [];
+                foreach ([$suspect->variants[$n - 1] ?? null, $suspect->variants[$n + 1] ?? null] as $w) {
+                    $next = $w === null || $observed[$v] !== $observed[$w] || $predictions[$w]->isGhost ? null : $predictions[$w]->value;
+                    $ends[] = $next === null ? null : ($own->value + $next) / 2;
+                }
+                [$one, $other] = $ends;
+                // at the end of what it does alike, a level stands for as much on its other side, or for a quarter when alone
+                $ranged[$v] = match (true) {
+                    $one === null && $other === null => $own->between((1 - self::ALONE) * $own->value, (1 + self::ALONE) * $own->value),
+                    default => $own->between(
+                        $one ?? max(0.0, 2 * $own->value - (float) $other),
+                        $other ?? max(0.0, 2 * $own->value - (float) $one),
+                    ),
+                };
             }
         }
 
-        return $ranged;
+        return array_values($ranged);
     }
 
     /**

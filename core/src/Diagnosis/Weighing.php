@@ -76,7 +76,9 @@ final readonly class Weighing
     private function doubts(): array
     {
         $doubts = array_map(
-            fn (array $fits): float => array_sum(array_map(static fn (float $p, Fit $f): float => $p * $f->doubt(), $this->posterior, $fits)),
+            fn (array $fits): float => array_sum(
+                array_map(static fn (float $p, Fit $f): float => $p * $f->doubt(), $this->posterior, $fits),
+            ),
             $this->fits,
         );
         arsort($doubts);

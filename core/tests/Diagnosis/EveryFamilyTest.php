@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use Levin\Core\Diagnosis\Observation;
 use Levin\Core\Diagnosis\Reading;
-use Levin\Core\Meter\Meter;
 use Levin\Core\Tests\Support\Unit;
 
 // The engine was made on one unit; it must do its work on all of them.
@@ -22,14 +21,8 @@ it('follows its own advice to a hidden fault in a unit of every family', functio
         if ($test->function === null) {
             $evidence[] = new Observation($test->red, $there->observed($test->red), $test->conditions);
         } else {
-            $shown = (new Meter($unit->settler))->read($test->function, $test->red, $test->black, $there);
-            $evidence[] = new Reading(
-                $test->function,
-                $test->red,
-                $test->black,
-                $shown->overload ? null : $shown->value,
-                $test->conditions,
-            );
+            $shown = $unit->taken($test->function, $test->red, $test->black, $there);
+            $evidence[] = new Reading($test->function, $test->red, $test->black, $shown, $test->conditions);
         }
         $assessment = $investigation->assess($evidence, $now, false, null);
     }

@@ -11,7 +11,6 @@ use Levin\Core\Diagnosis\Observation;
 use Levin\Core\Diagnosis\Prediction;
 use Levin\Core\Diagnosis\Reading;
 use Levin\Core\Diagnosis\Weighing;
-use Levin\Core\Meter\Meter;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Tests\Support\Unit;
 
@@ -42,14 +41,8 @@ function trial(Unit $unit, Investigation $investigation, string $fault, int $mos
         if ($next->test->function === null) {
             $evidence[] = new Observation($next->test->red, $there->observed($next->test->red), $conditions);
         } else {
-            $shown = (new Meter($unit->settler))->read($next->test->function, $next->test->red, $next->test->black, $there);
-            $evidence[] = new Reading(
-                $next->test->function,
-                $next->test->red,
-                $next->test->black,
-                $shown->overload ? null : $shown->value,
-                $conditions,
-            );
+            [$function, $red, $black] = [$next->test->function, $next->test->red, $next->test->black];
+            $evidence[] = new Reading($function, $red, $black, $unit->taken($function, $red, $black, $there), $conditions);
             $place = $unit->model()->circuit->partAt($next->test->red)->place;
         }
     }
@@ -178,7 +171,8 @@ it('adds up chances to one, whatever it reads on', function (MeterFunction $func
     // every count that the display can show, mistaken or not
     $sum = fn (Closure $chance): float => array_sum(array_map($chance, range(0, (int) round($most / $step))));
     $of = new Prediction($predicted);
-    $right = $sum(fn (int $n): float => (new Likelihood($function, $n * $step))->right($of)) + (new Likelihood($function, null))->right($of);
+    $right = $sum(fn (int $n): float => (new Likelihood($function, $n * $step))->right($of))
+        + (new Likelihood($function, null))->right($of);
     expect($right)->toEqualWithDelta(1.0, 0.05);
 })->with([
     'volts' => [MeterFunction::VoltsAc, 26.4, 0.01, 59.99],
@@ -203,4 +197,30 @@ it('gives the posterior of Bayes\' rule to the last digit: three suspects, two r
     expect($weighing->without(0)[1])->toEqualWithDelta(0.784 / (0.198 + 0.784 + 0.398), 1e-12)
         ->and($weighing->unexplained())->toBe([])->and($weighing->doubted())->toBeNull()
         ->and($weighing->decidesAlone([0, 2]))->toBe(0)->and($weighing->decidesAlone([0, 1, 2]))->toBeNull();
+});
+
+it('finds a contact that is only worn, whatever its ohms, in six tests, and says how bad it is', function (float $ohms): void {
+    $unit = Unit::cooling();
+    [$end, $taken] = trial($unit, $unit->investigation(), "HP:worn=$ohms");
+    expect($end->found()?->faults)->toBe(['HP:worn'])->and($taken)->toBeLessThanOrEqual(6)
+        ->and($end->found()?->label())->toStartWith('High-pressure switch: contact worn, about ')->toEndWith(' Ω');
+})->with([20.0, 30.0, 40.0, 100.0, 200.0]);
+
+it('says weak, and about how weak, of a capacitor that reads half or a quarter of what it is marked', function (float $left): void {
+    $unit = Unit::cooling();
+    [$end] = trial($unit, $unit->investigation(), "CAP2:run-weak=$left");
+    preg_match_all('/[\d.]+/', (string) strstr((string) $end->found()?->label(), 'about'), $told);
+    $told = array_map(floatval(...), $told[0]);
+    expect($end->found()?->faults)->toBe(['CAP2:run-weak'])
+        ->and(min([1.0, ...$told]))->toBeLessThan(1.3 * $left)->and(max([0.0, ...$told]))->toBeGreaterThan(0.7 * $left);
+})->with([0.49, 0.25, 0.6]);
+
+it('stays unsure of a string of volts that no part of the unit makes, and says what it cannot explain', function (): void {
+    // three readings of 49 V on a 24 V string: the drawing, or the meter
+    $unit = Unit::cooling();
+    $now = $unit->conditions();
+    $read = fn (string $red): Reading => new Reading(MeterFunction::VoltsAc, $red, 'LV.C', 49.0, $now);
+    $end = $unit->investigation()->assess([$read('HP.1'), $read('LP.1'), $read('CC.A')], $now, false, 'outdoor');
+    expect($end->found())->toBeNull()->and($end->unexplained)->not->toBe([])->and($end->doubted)->not->toBeNull()
+        ->and($end->unexplained[0]->words())->toContain('49.00 V on ');
 });

@@ -91,7 +91,7 @@ it('stands with the power off as it was left: what a fault has blown stays blown
 it('stands the same for the drawing and for the diagnosis', function (string $fault): void {
     $unit = Unit::cooling();
     $predictor = $unit->investigation()->predictor();
-    $suspect = array_search($fault, array_map(fn ($f): string => $f->ids()[0] ?? '', $predictor->suspects), true);
+    $suspect = array_search($fault, array_map(fn ($f): string => $f->ids()[0] ?? '', $predictor->variants), true);
     foreach ([$unit->conditions(), $unit->off(), $unit->off()->lifting(['w24'])] as $conditions) {
         $standing = $unit->settler->standing($conditions, $unit->model()->faults->parseAll([$fault]));
         expect($predictor->settled((int) $suspect, $conditions)->states)->toBe($standing->states);

@@ -48,7 +48,7 @@ it('refuses what is no fault, and what is no amount of it', function (string $te
 
 it('suspects what is common and can still inject the rest', function (): void {
     $suspects = array_map(fn ($f): string => $f->id(), faultList()->suspects());
-    expect($suspects)->toContain('HP:open', 'w24:open')->not->toContain('w24:loose')
+    expect($suspects)->toContain('HP:open', 'w24:open', 'HP:worn')->not->toContain('w24:loose')
         ->and(array_keys(faultList()->all))->toContain('w24:loose');
     foreach (faultList()->suspects() as $fault) {
         expect($fault->mode->weight)->toBeGreaterThanOrEqual(0.1);

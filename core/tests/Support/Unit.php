@@ -101,6 +101,19 @@ final class Unit
         return (new Meter($this->settler))->read($function, $red, $black, $on ?? $this->with());
     }
 
+    /** What a careful hand reads: on a dead circuit, with whatever holds a charge discharged first. */
+    public function taken(MeterFunction $function, string $red, string $black, Settled $on): ?float
+    {
+        $meter = new Meter($this->settler);
+        $reading = $function->isDeadTest()
+            ? $meter->readDead($function, $red, $black, $this->settler->dead(
+                $on->conditions, $on->faults, $on->states, Meter::testOmega($function),
+            ))
+            : $meter->read($function, $red, $black, $on);
+
+        return $reading->overload ? null : $reading->value;
+    }
+
     public function volts(string $red, string $black, ?Settled $on = null): float
     {
         return $this->read(MeterFunction::VoltsAc, $red, $black, $on)->exact ?? NAN;

@@ -48,7 +48,8 @@ abstract class ContactSet extends CoilAndContacts
         ];
         foreach ($this->wiredContacts() as $c) {
             $faults[] = new FaultMode("{$c['name']}-burnt", "contact {$c['from']}–{$c['to']} does not make", $c['weight']);
-            $faults[] = new FaultMode("{$c['name']}-worn", "contact {$c['from']}–{$c['to']} worn", 0.5 * $c['weight'], 'Ω', FaultMode::JOINT);
+            $worn = "contact {$c['from']}–{$c['to']} worn";
+            $faults[] = new FaultMode("{$c['name']}-worn", $worn, 0.5 * $c['weight'], 'Ω', FaultMode::JOINT);
             $faults[] = new FaultMode("{$c['name']}-welded", "contact {$c['from']}–{$c['to']} welded", 0.09);
         }
 
