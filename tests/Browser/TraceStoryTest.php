@@ -6,9 +6,9 @@ use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Tests\Support\Unit;
 
 /** What the hidden unit answers to the test now recommended on the screen, under the conditions the call stands in. */
-function answerTo(array $advice, string $fault, array $standing): string
+function answerTo(array $advice, string $fault, array $standing, ?Unit $unit = null): string
 {
-    $unit = Unit::cooling();
+    $unit ??= Unit::cooling();
     $conditions = $unit->conditions(array_column($standing['conditions'], 'value', 'name'))->lifting($standing['lifted']);
     $settled = $unit->settle($conditions, [$fault], $unit->with($fault)->states);
     if ($advice['function'] === null) {
@@ -17,6 +17,58 @@ function answerTo(array $advice, string $fault, array $standing): string
 
     return $unit->read(MeterFunction::from($advice['function']), $advice['red'], $advice['black'], $settled)->display();
 }
+
+beforeEach(function (): void {
+    // does what the screen says, steps and tests, until something is found; says which functions the tests were made with
+    $this->follow = function (int $call, string $fault, ?Unit $unit = null): array {
+        $kinds = [];
+        $clicked = function (string $what) use ($call): void {
+            $count = count($this->api("calls/$call")['events']);
+            $this->until(fn (): bool => str_contains($this->text('[aria-label=Log] h2'), "· $count"), "$what in the log");
+        };
+        for ($steps = 0; $steps < 40; $steps++) {
+            $trace = $this->api("calls/$call");
+            if ($trace['suspects']['found'] !== null) {
+                break;
+            }
+            $advice = $trace['next'][0];
+            $this->sees($advice['title'], '[data-next-title]');
+            $first = $advice['first'];
+            $events = count($trace['events']);
+            $grown = fn (): bool => count($this->api("calls/$call")['events']) > $events;
+            if ($first['land'] !== [] || $first['changes'] !== [] || ($first['lift'] !== [] && ! $first['prove_dead'])) {
+                $this->click('[data-first] button');
+                $this->until($grown, 'a step taken first');
+                $clicked('the step');
+
+                continue;
+            }
+            if ($first['prove_dead']) {
+                $this->click('[data-first] button');
+                foreach (['known_before', 'circuit_dead', 'known_after'] as $step) {
+                    $this->click("input[name=$step]");
+                }
+                $this->press('Proved dead');
+                $this->until($grown, 'the proof');
+                $this->sees('PROVED DEAD', '[role=status]');
+
+                continue;
+            }
+            $kinds[] = $advice['function'] ?? 'look';
+            $answer = answerTo($advice, $fault, $trace['standing'], $unit);
+            if ($advice['function'] === null) {
+                $this->click("[data-seen='$answer']");
+            } else {
+                $this->type('input[name=reading]', $answer);
+                $this->press('Keep the reading');
+            }
+            $this->until($grown, 'an answer kept');
+            $clicked('the answer');
+        }
+
+        return $kinds;
+    };
+});
 
 it('goes from sign-in to the finding on a unit whose outdoor section does nothing', function (): void {
     $this->signIn();
@@ -80,50 +132,7 @@ it('leads through making it dead and lifting a lead where only a dead test decid
     $this->find('svg.ladder');
     // a start winding and its wire read alike live; the last word is an ohmmeter on a lifted lead
     $fault = 'COMP:start-open';
-    $kinds = [];
-    $clicked = function (string $what) use ($call): void {
-        $count = count($this->api("calls/$call")['events']);
-        $this->until(fn (): bool => str_contains($this->text('[aria-label=Log] h2'), "· $count"), "$what in the log");
-    };
-    for ($steps = 0; $steps < 40; $steps++) {
-        $trace = $this->api("calls/$call");
-        if ($trace['suspects']['found'] !== null) {
-            break;
-        }
-        $advice = $trace['next'][0];
-        $this->sees($advice['title'], '[data-next-title]');
-        $first = $advice['first'];
-        $events = count($trace['events']);
-        $grown = fn (): bool => count($this->api("calls/$call")['events']) > $events;
-        if ($first['land'] !== [] || $first['changes'] !== [] || ($first['lift'] !== [] && ! $first['prove_dead'])) {
-            $this->click('[data-first] button');
-            $this->until($grown, 'a step taken first');
-            $clicked('the step');
-
-            continue;
-        }
-        if ($first['prove_dead']) {
-            $this->click('[data-first] button');
-            foreach (['known_before', 'circuit_dead', 'known_after'] as $step) {
-                $this->click("input[name=$step]");
-            }
-            $this->press('Proved dead');
-            $this->until($grown, 'the proof');
-            $this->sees('PROVED DEAD', '[role=status]');
-
-            continue;
-        }
-        $kinds[] = $advice['function'] ?? 'look';
-        $answer = answerTo($advice, $fault, $trace['standing']);
-        if ($advice['function'] === null) {
-            $this->click("[data-seen='$answer']");
-        } else {
-            $this->type('input[name=reading]', $answer);
-            $this->press('Keep the reading');
-        }
-        $this->until($grown, 'an answer kept');
-        $clicked('the answer');
-    }
+    $kinds = ($this->follow)($call, $fault);
     $end = $this->api("calls/$call");
     expect($end['suspects']['found'])->toContain($fault);
     $this->sees('start winding open', '[data-finding]');
@@ -291,25 +300,7 @@ it('takes a flash code on the furnace, follows the advice and finds the igniter'
     $furnace = Unit::shipped('gas-furnace');
     $hidden = $furnace->with('HSI:cracked');
     expect($hidden->observed('IFC'))->toBe('6 flashes');
-    for ($tests = 0; $tests < 10; $tests++) {
-        $trace = $this->api("calls/$call");
-        if ($trace['suspects']['found'] !== null) {
-            break;
-        }
-        $advice = $trace['next'][0];
-        $this->sees($advice['title'], '[data-next-title]');
-        $events = count($trace['events']) + 1;
-        if ($advice['function'] === null) {
-            $this->click("[data-seen='{$hidden->observed($advice['red'])}']");
-        } else {
-            $this->type(
-                'input[name=reading]',
-                $furnace->read(MeterFunction::from($advice['function']), $advice['red'], $advice['black'], $hidden)->display(),
-            );
-            $this->press('Keep the reading');
-        }
-        $this->until(fn (): bool => str_contains($this->text('[aria-label=Log] h2'), "· $events"), "event $events in the log");
-    }
+    ($this->follow)($call, 'HSI:cracked', $furnace);
     $this->sees('Hot-surface igniter: cracked', '[data-finding]');
 });
 
