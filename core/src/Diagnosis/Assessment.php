@@ -11,7 +11,7 @@ final readonly class Assessment
     public const FOUND = 0.95;
 
     /**
-     * @param  list<float>  $posterior  by suspect; 0 is the healthy unit
+     * @param  list<float>  $posterior  by variant; 0 is the healthy unit
      * @param  list<SuspectGroup>  $groups  most probable first, only those in play
      * @param  int  $inPlay  single suspects in play
      * @param  int  $suspects  all of them, the healthy unit included

@@ -37,10 +37,10 @@ final class Chooser
     }
 
     /**
-     * @param  list<float>  $posterior  by suspect
+     * @param  list<float>  $posterior  by variant
      * @param  list<int>  $inPlay
      * @param  list<Evidence>  $evidence
-     * @return array{list<Advice>, array<int, string>} best first; signature by suspect in play
+     * @return array{list<Advice>, array<int, string>} best first; signature by variant in play
      */
     public function choose(array $posterior, array $inPlay, array $evidence, Conditions $now, bool $provedDead, ?string $place): array
     {
@@ -235,10 +235,10 @@ final class Chooser
     }
 
     /**
-     * @param  list<int>  $suspects
+     * @param  list<int>  $variants
      * @return array<int, float|null> SI, null for OL
      */
-    private function predictions(Candidate $test, array $suspects): array
+    private function predictions(Candidate $test, array $variants): array
     {
         $function = $test->function ?? MeterFunction::VoltsAc;
         $predicted = [];
@@ -247,9 +247,9 @@ final class Chooser
             [$a, $b] = [$this->model->node($test->red), $this->model->node($test->black)];
 
             // no test is made of a ghost
-            return $outlook->countedOn($suspects, $a, $b, Meter::INPUT_OHMS);
+            return $outlook->countedOn($variants, $a, $b, Meter::INPUT_OHMS);
         }
-        foreach ($suspects as $s) {
+        foreach ($variants as $s) {
             $predicted[$s] = $this->predictor->reading($s, $function, $test->red, $test->black, $test->conditions);
         }
 

@@ -55,11 +55,11 @@ final readonly class Investigation
     public function assess(array $evidence, Conditions $now, bool $provedDead, ?string $place): Assessment
     {
         $weighing = new Weighing($this->prior(), array_map(fn (Evidence $item): array => $item->fits($this->predictor), $evidence));
+        $left = array_map($this->countInPlay(...), $weighing->along());
         $meanings = $shownGood = [];
         foreach ($evidence as $k => $item) {
             $asHealthy = $item->isAsHealthy($this->predictor);
-            [$before, $after] = [$this->countInPlay($weighing->after($k)), $this->countInPlay($weighing->after($k + 1))];
-            $meanings[] = $this->meaning($asHealthy, $before, $after);
+            $meanings[] = $this->meaning($asHealthy, $left[$k], $left[$k + 1]);
             foreach ($asHealthy ? $weighing->worse($k, self::PROVED) : [] as $s => $isWorse) {
                 $shownGood[$s] = ($shownGood[$s] ?? false) || $isWorse;
             }
@@ -99,7 +99,7 @@ final readonly class Investigation
     /**
      * @param  int|null  $asked  a piece of evidence that is asked again
      * @param  list<Evidence>  $evidence
-     * @return array{list<Advice>, array<int, string>} best first; signature by suspect in play
+     * @return array{list<Advice>, array<int, string>} best first; signature by variant in play
      */
     private function choose(Weighing $weighing, ?int $asked, array $evidence, Conditions $now, bool $provedDead, ?string $place): array
     {
@@ -144,7 +144,7 @@ final readonly class Investigation
      * downstream of a dead part stays unproved. Faults that change nothing anyone sees while the unit is called (a switch stuck
      * closed) are not asked for.
      *
-     * @param  array<int, bool>  $shownGood  by suspect
+     * @param  array<int, bool>  $shownGood  by variant
      * @return list<string>
      */
     private function proved(array $shownGood, Conditions $now): array
@@ -210,11 +210,8 @@ final readonly class Investigation
     private function groups(array $posterior, array $members): array
     {
         return array_map(function (array $variants) use ($posterior): SuspectGroup {
-            $suspects = [];
-            foreach ($variants as $v) {
-                $suspects[$this->predictor->suspectOf[$v]][] = $v;
-            }
-            $own = array_map(fn (int $s): Suspect => $this->predictor->suspects[$s], array_keys($suspects));
+            $numbers = array_values(array_unique(array_map(fn (int $v): int => $this->predictor->suspectOf[$v], $variants)));
+            $own = array_map(fn (int $s): Suspect => $this->predictor->suspects[$s], $numbers);
 
             return new SuspectGroup(
                 array_merge(...array_map(static fn (Suspect $s): array => $s->ids(), $own)),

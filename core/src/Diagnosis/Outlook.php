@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Levin\Core\Diagnosis;
 
 /**
- * What every suspect predicts under one set of conditions, in plain arrays that can be kept between requests.
+ * What every variant of every suspect predicts under one set of conditions, in plain arrays that can be kept between requests.
  *
- * Suspect 0 is the healthy unit. Volts between two points are a subtraction; only between two islands that nothing but stray
+ * Variant 0 is the healthy unit. Volts between two points are a subtraction; only between two islands that nothing but stray
  * capacitance joins does the meter's own loading count, and there each island's impedance to earth is at hand.
  */
 final readonly class Outlook
@@ -16,12 +16,12 @@ final readonly class Outlook
     private const STRAY_OHMS = 5e6;
 
     /**
-     * @param  list<array<int, float>>  $re  node voltages by suspect
+     * @param  list<array<int, float>>  $re  node voltages by variant
      * @param  list<array<int, float>>  $im
-     * @param  list<list<int>>  $islands  island of each node by suspect; 0 is the one earth is in
-     * @param  list<array<int, array{float, float}>>  $impedances  of each floating island to earth, by suspect
-     * @param  non-empty-list<array<string, string>>  $observed  by suspect, what is seen of each part
-     * @param  list<array<string, string>>  $states  by suspect
+     * @param  list<list<int>>  $islands  island of each node by variant; 0 is the one earth is in
+     * @param  list<array<int, array{float, float}>>  $impedances  of each floating island to earth, by variant
+     * @param  non-empty-list<array<string, string>>  $observed  by variant, what is seen of each part
+     * @param  list<array<string, string>>  $states  by variant
      */
     public function __construct(
         public array $re,
@@ -34,15 +34,15 @@ final readonly class Outlook
     }
 
     /** Whether what is between two nodes is there by stray capacitance only: through more ohms than anything that is meant to be there. */
-    public function isGhost(int $suspect, int $a, int $b): bool
+    public function isGhost(int $variant, int $a, int $b): bool
     {
-        return $this->ohmsApart($suspect, $a) + $this->ohmsApart($suspect, $b) > self::STRAY_OHMS;
+        return $this->ohmsApart($variant, $a) + $this->ohmsApart($variant, $b) > self::STRAY_OHMS;
     }
 
     /** From a node to what is fed, ohms. */
-    private function ohmsApart(int $suspect, int $node): float
+    private function ohmsApart(int $variant, int $node): float
     {
-        $z = $this->impedances[$suspect][$node < 0 ? 0 : $this->islands[$suspect][$node]] ?? [0.0, 0.0];
+        $z = $this->impedances[$variant][$node < 0 ? 0 : $this->islands[$variant][$node]] ?? [0.0, 0.0];
 
         return hypot(...$z);
     }
@@ -74,20 +74,20 @@ final readonly class Outlook
     }
 
     /** Volts a 10 MΩ meter shows between two nodes; −1 is earth. */
-    public function volts(int $suspect, int $a, int $b, float $inputOhms): float
+    public function volts(int $variant, int $a, int $b, float $inputOhms): float
     {
-        $re = $this->re[$suspect];
-        $im = $this->im[$suspect];
+        $re = $this->re[$variant];
+        $im = $this->im[$variant];
         $dr = ($a < 0 ? 0.0 : $re[$a]) - ($b < 0 ? 0.0 : $re[$b]);
         $di = ($a < 0 ? 0.0 : $im[$a]) - ($b < 0 ? 0.0 : $im[$b]);
         $volts = sqrt($dr * $dr + $di * $di);
-        $ia = $a < 0 ? 0 : $this->islands[$suspect][$a];
-        $ib = $b < 0 ? 0 : $this->islands[$suspect][$b];
+        $ia = $a < 0 ? 0 : $this->islands[$variant][$a];
+        $ib = $b < 0 ? 0 : $this->islands[$variant][$b];
         if ($ia === $ib) {
             return $volts;
         }
-        [$ar, $ai] = $this->impedances[$suspect][$ia] ?? [0.0, 0.0];
-        [$br, $bi] = $this->impedances[$suspect][$ib] ?? [0.0, 0.0];
+        [$ar, $ai] = $this->impedances[$variant][$ia] ?? [0.0, 0.0];
+        [$br, $bi] = $this->impedances[$variant][$ib] ?? [0.0, 0.0];
 
         return $volts * $inputOhms / hypot($inputOhms + $ar + $br, $ai + $bi);
     }

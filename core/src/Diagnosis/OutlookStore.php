@@ -14,7 +14,7 @@ interface OutlookStore
 
     /**
      * @param  \Closure(): non-empty-list<float|null>  $make
-     * @return non-empty-list<float|null> a dead reading by suspect, SI, null for OL
+     * @return non-empty-list<float|null> a dead reading by variant, SI, null for OL
      */
     public function readings(string $key, \Closure $make): array;
 }

@@ -143,15 +143,18 @@ final class Predictor
      */
     public function predictions(MeterFunction $function, string $red, string $black, Conditions $conditions): array
     {
-        return $this->ranged($function !== MeterFunction::VoltsAc
-            ? array_map(
-                static fn (?float $value): Prediction => new Prediction($value),
-                $this->readings($function, $red, $black, $conditions),
-            )
-            : array_map(
-                fn (int $variant): Prediction => $this->prediction($variant, $function, $red, $black, $conditions),
-                array_keys($this->variants),
-            ), $conditions);
+        if ($function !== MeterFunction::VoltsAc) {
+            $values = $this->readings($function, $red, $black, $conditions);
+
+            return $this->ranged(array_map(static fn (?float $value): Prediction => new Prediction($value), $values), $conditions);
+        }
+        $outlook = $this->outlook($conditions);
+        [$a, $b] = [$this->settler->model->node($red), $this->settler->model->node($black)];
+
+        return $this->ranged(array_map(static fn (int $variant): Prediction => new Prediction(
+            $outlook->volts($variant, $a, $b, Meter::INPUT_OHMS),
+            $outlook->isGhost($variant, $a, $b),
+        ), array_keys($this->variants)), $conditions);
     }
 
     /**

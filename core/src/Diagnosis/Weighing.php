@@ -4,48 +4,64 @@ declare(strict_types=1);
 
 namespace Levin\Core\Diagnosis;
 
-/** Suspects weighed by evidence: with all of it, with some of it, with one piece left out. */
+/** Variants of suspects weighed by evidence: with all of it, with some of it, with one piece left out. */
 final readonly class Weighing
 {
     /** @var non-empty-list<float> with all evidence */
     public array $posterior;
 
-    /** The most probable suspect. */
+    /** @var list<non-empty-list<float>> by piece of evidence and variant */
+    private array $likelihoods;
+
+    /** The most probable variant. */
     private int $leader;
 
     /**
-     * @param  non-empty-list<float>  $prior  weights by suspect
-     * @param  list<non-empty-list<Fit>>  $fits  by piece of evidence and suspect
+     * @param  non-empty-list<float>  $prior  weights by variant
+     * @param  list<non-empty-list<Fit>>  $fits  by piece of evidence and variant
      */
     public function __construct(private array $prior, private array $fits)
     {
-        $this->posterior = $this->weighed($fits);
+        $this->likelihoods = array_map(
+            static fn (array $piece): array => array_map(static fn (Fit $f): float => $f->likelihood(), $piece),
+            $fits,
+        );
+        $this->posterior = self::share($this->weighed($this->likelihoods));
         $this->leader = self::first($this->posterior);
     }
 
-    /** @return non-empty-list<float> with the first so many pieces of evidence */
-    public function after(int $pieces): array
+    /** @return non-empty-list<non-empty-list<float>> before any evidence, and after each piece of it */
+    public function along(): array
     {
-        return $this->weighed(array_slice($this->fits, 0, $pieces));
+        $weights = $this->prior;
+        $along = [self::share($weights)];
+        foreach ($this->likelihoods as $piece) {
+            $along[] = $weights = self::share(self::times($weights, $piece));
+        }
+
+        return $along;
     }
 
     /** @return non-empty-list<float> with one piece left out */
     public function without(int $piece): array
     {
-        return $this->weighed(array_filter($this->fits, static fn (int $k): bool => $k !== $piece, ARRAY_FILTER_USE_KEY));
+        return self::share($this->weighed(array_filter(
+            $this->likelihoods,
+            static fn (int $k): bool => $k !== $piece,
+            ARRAY_FILTER_USE_KEY,
+        )));
     }
 
     /**
      * Who explains a piece this much worse than whoever explains it best.
      *
-     * @return list<bool> by suspect
+     * @return list<bool> by variant
      */
     public function worse(int $piece, float $share): array
     {
-        $likelihoods = array_map(static fn (Fit $f): float => $f->likelihood(), $this->fits[$piece]);
-        $least = $share * max($likelihoods);
+        $least = $share * max($this->likelihoods[$piece]);
 
-        return array_map(static fn (float $l): bool => $l < $least, $likelihoods);
+        return array_map(static fn (float $l): bool => $l < $least, $this->likelihoods[$piece]);
     }
 
     /** @return list<int> pieces that the leading suspect leaves unexplained */
@@ -89,7 +105,7 @@ final readonly class Weighing
     /**
      * A piece without which another one than these would lead.
      *
-     * @param  list<int>  $leading  suspects
+     * @param  list<int>  $leading  variants
      */
     public function decidesAlone(array $leading): ?int
     {
@@ -103,17 +119,33 @@ final readonly class Weighing
     }
 
     /**
-     * @param  array<int, non-empty-list<Fit>>  $fits
-     * @return non-empty-list<float>
+     * @param  array<int, non-empty-list<float>>  $likelihoods
+     * @return non-empty-list<float> weights
      */
-    private function weighed(array $fits): array
+    private function weighed(array $likelihoods): array
     {
-        $weights = $this->prior;
-        foreach ($fits as $piece) {
-            $weights = array_map(static fn (float $w, Fit $f): float => $w * $f->likelihood(), $weights, $piece);
-            $most = max($weights);
-            $weights = array_map(static fn (float $w): float => $w / $most, $weights);
-        }
+        return array_reduce($likelihoods, self::times(...), $this->prior);
+    }
+
+    /**
+     * @param  non-empty-list<float>  $weights
+     * @param  non-empty-list<float>  $likelihoods
+     * @return non-empty-list<float> the greatest of them one, so that none is lost however much evidence there is
+     */
+    private static function times(array $weights, array $likelihoods): array
+    {
+        $weights = array_map(static fn (float $w, float $l): float => $w * $l, $weights, $likelihoods);
+        $most = max($weights);
+
+        return array_map(static fn (float $w): float => $w / $most, $weights);
+    }
+
+    /**
+     * @param  non-empty-list<float>  $weights
+     * @return non-empty-list<float> that add up to one
+     */
+    private static function share(array $weights): array
+    {
         $sum = array_sum($weights);
 
         return array_map(static fn (float $w): float => $w / $sum, $weights);

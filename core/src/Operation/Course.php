@@ -12,7 +12,7 @@ use Levin\Core\Parts\Drift;
 use Levin\Core\Parts\Fault;
 use Levin\Core\Parts\Faults;
 use Levin\Core\Parts\InjectedFault;
-use Levin\Core\Parts\Level;
+use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Pending;
 use Levin\Core\Parts\Setting;
 
@@ -28,11 +28,11 @@ final class Course
     /** An armature takes about this long to move, seconds: the beat of a chattering relay. [practice, no published source] */
     private const ARMATURE = 0.015;
 
-    /** @var array<string, Level> of the parts that have one */
-    private array $levels = [];
+    /** Heat, run time. */
+    private readonly Bodies $levels;
 
-    /** @var array<string, Level> how far the parts are on their way to burning out */
-    private array $worn = [];
+    /** How far the parts are on their way to burning out. */
+    private readonly Bodies $worn;
 
     /** What has burnt out since it began, beside the faults it was given. */
     private Faults $burnt;
@@ -89,6 +89,7 @@ final class Course
         $this->burnt = Faults::none();
         $this->directVolts = $this->directVolts(...);
         $this->volts = new NodeVolts;
+        [$this->levels, $this->worn] = [new Bodies, new Bodies];
         $this->quantities = new Quantities($model);
     }
 
@@ -163,7 +164,7 @@ final class Course
     private function warmed(): Conditions
     {
         $warm = [];
-        foreach ($this->levels as $id => $level) {
+        foreach ($this->levels->all() as $id => $level) {
             $celsius = $this->model->parts[$id]->celsius($level);
             if ($celsius !== null) {
                 $warm[$id] = $celsius;
@@ -207,20 +208,16 @@ final class Course
     public function goOn(float $until): bool
     {
         [$at, $moves] = $this->timers->next($this->pendings());
-        [$drifts, $moving] = [$this->drifts(), $this->quantities->moving($this->conditions, $this->observed(...))];
-        $wears = $this->wears();
+        [$drifts, $wears] = [$this->drifts(), $this->wears()];
+        $moving = $this->quantities->moving($this->conditions, $this->observed(...));
         $left = $burns = [];
-        foreach ($drifts as $part => $drift) {
-            $reached = $this->time + $drift->reaches($this->levels[$part] ?? new Level);
-            if ($reached < $at) {
-                [$at, $moves, $left] = [$reached, [$part => $drift->next], [$part => $drift]];
-            }
+        [$after, $part] = $this->levels->next($drifts);
+        if ($this->time + $after < $at) {
+            [$at, $moves, $left] = [$this->time + $after, [$part => $drifts[$part]->next], [$part => $drifts[$part]]];
         }
-        foreach ($wears as $part => $wear) {
-            $reached = $this->time + $wear->reaches($this->worn[$part] ?? new Level);
-            if ($reached < $at) {
-                [$at, $moves, $left, $burns] = [$reached, [], [], [$part => $wear->next]];
-            }
+        [$after, $part] = $this->worn->next($wears);
+        if ($this->time + $after < $at) {
+            [$at, $moves, $left, $burns] = [$this->time + $after, [], [], [$part => $wears[$part]->next]];
         }
         $mark = $this->quantities->next($moving, $this->conditions);
         $marked = $this->time + $mark->after < $at;
@@ -235,7 +232,7 @@ final class Course
             return true;
         }
         foreach ($left as $part => $drift) {
-            $this->levels[$part] = $drift->left($this->levels[$part] ?? new Level);
+            $this->levels->leave($part, $drift);
         }
         $burns === [] ? $this->enter($moves) : $this->burn($burns);
 
@@ -274,7 +271,7 @@ final class Course
     public function put(string $part, string $state): void
     {
         $this->states[$part] = $state;
-        unset($this->levels[$part]);
+        $this->levels->forget($part);
         $this->rebuild();
     }
 
@@ -282,7 +279,7 @@ final class Course
     private function burn(array $parts): void
     {
         foreach ($parts as $id => $mode) {
-            unset($this->worn[$id]);
+            $this->worn->forget($id);
             $this->burnt = $this->burnt->with(new InjectedFault($this->model->faults->find("$id:$mode")));
         }
         $this->fail($this->faults);
@@ -442,12 +439,8 @@ final class Course
         if ($seconds <= 0.0) {
             return;
         }
-        foreach ($drifts as $id => $drift) {
-            $this->levels[$id] = $drift->after($this->levels[$id] ?? new Level, $seconds);
-        }
-        foreach ($wears as $id => $wear) {
-            $this->worn[$id] = $wear->after($this->worn[$id] ?? new Level, $seconds);
-        }
+        $this->levels->pass($drifts, $seconds);
+        $this->worn->pass($wears, $seconds);
         $this->under($this->conditions->withNumbers($this->quantities->after($moving, $this->conditions, $seconds)));
         $this->time += $seconds;
     }
@@ -455,34 +448,38 @@ final class Course
     /** @return array<string, Drift> */
     private function drifts(): array
     {
+        return $this->drifting(
+            static fn (Kind $part, string $state, Setting $setting, PartVoltages $volts): ?Drift => $part->drift($state, $setting, $volts),
+        );
+    }
+
+    /** @return array<string, Drift> of the parts that have not failed that way already */
+    private function wears(): array
+    {
+        return $this->drifting(static function (Kind $part, string $state, Setting $setting, PartVoltages $volts): ?Drift {
+            $wear = $part->wear($state, $setting, $volts);
+
+            return $wear === null || $setting->has($wear->next) ? null : $wear;
+        });
+    }
+
+    /**
+     * @param  \Closure(Kind, string, Setting, PartVoltages): ?Drift  $ask  what of a part drifts
+     * @return array<string, Drift> of the parts that are there
+     */
+    private function drifting(\Closure $ask): array
+    {
         $drifts = [];
-        foreach ($this->model->parts as $id => $component) {
+        foreach ($this->model->parts as $id => $part) {
             $drift = $this->conditions->hasRemoved($id)
                 ? null
-                : $component->drift($this->states[$id] ?? '', $this->setting($id), $this->voltagesOf($component));
+                : $ask($part, $this->states[$id] ?? '', $this->setting($id), $this->voltagesOf($part));
             if ($drift !== null) {
                 $drifts[$id] = $drift;
             }
         }
 
         return $drifts;
-    }
-
-    /** @return array<string, Drift> of the parts that have not failed that way already */
-    private function wears(): array
-    {
-        $wears = [];
-        foreach ($this->model->parts as $id => $component) {
-            $setting = $this->setting($id);
-            $wear = $this->conditions->hasRemoved($id)
-                ? null
-                : $component->wear($this->states[$id] ?? '', $setting, $this->voltagesOf($component));
-            if ($wear !== null && ! $setting->has($wear->next)) {
-                $wears[$id] = $wear;
-            }
-        }
-
-        return $wears;
     }
 
     /** @return list<array{string, Pending}> */
