@@ -16,10 +16,11 @@ const MAY_IMPORT = [
     'Diagnosis' => ['Checks', 'Circuit', 'Meter', 'Network', 'Operation', 'Parts'],
     'Record' => ['Checks', 'Circuit', 'Diagnosis', 'Meter', 'Operation', 'Parts'],
     'Work' => ['Checks', 'Circuit', 'Diagnosis', 'Meter', 'Operation', 'Parts'],
+    'Trial' => ['Circuit', 'Diagnosis', 'Meter', 'Operation', 'Parts'],
     'Ladder' => ['Circuit', 'Network', 'Operation', 'Parts'],
     'Interchange' => ['Circuit', 'File', 'Operation', 'Parts'],
     'Console' => [
-        'Checks', 'Circuit', 'Diagnosis', 'File', 'Interchange', 'Ladder', 'Meter', 'Network', 'Operation', 'Parts', 'Record', 'Work',
+        'Checks', 'Circuit', 'Diagnosis', 'File', 'Interchange', 'Ladder', 'Meter', 'Network', 'Operation', 'Parts', 'Record', 'Trial', 'Work',
     ],
 ];
 

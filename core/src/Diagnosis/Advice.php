@@ -14,7 +14,7 @@ final readonly class Advice
      * @param  list<array{shows: string, suspects: list<string>, probability: float}>  $outcomes  most probable first
      */
     public function __construct(
-        public Candidate $test,
+        public Candidate $candidate,
         public float $bits,
         public string $title,
         public string $expected,

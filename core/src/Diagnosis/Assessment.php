@@ -10,6 +10,9 @@ final readonly class Assessment
     /** A group with at least this much probability is a finding. */
     public const FOUND = 0.95;
 
+    /** More suspects that nothing tells apart are no finding. */
+    private const FEW = 6;
+
     /**
      * @param  list<float>  $posterior  by variant; 0 is the healthy unit
      * @param  list<SuspectGroup>  $groups  most probable first, only those in play
@@ -44,7 +47,7 @@ final readonly class Assessment
     {
         $first = $this->groups[0] ?? null;
 
-        return $first !== null && $first->probability >= self::FOUND && count($first->labels) <= Chooser::LAST_FEW
+        return $first !== null && $first->probability >= self::FOUND && count($first->labels) <= self::FEW
             && $this->unexplained === [] && $this->doubted === null && $this->alone === null ? $first : null;
     }
 }

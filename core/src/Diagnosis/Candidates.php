@@ -8,6 +8,7 @@ use Levin\Core\Circuit\Conditions;
 use Levin\Core\Circuit\Wire;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Operation\Model;
+use Levin\Core\Operation\Settled;
 
 /**
  * Every test that makes sense on a circuit: look at what can be seen, volts across each part and from each point to the usual
@@ -26,10 +27,16 @@ final readonly class Candidates
     /** Switch off, lock out, prove dead. */
     private const MAKE_DEAD = 3.0;
 
+    /** Off before it is switched on again to be watched: overloads and pressures have their time. Minutes. [practice] */
+    public const STANDS_OFF = 3.0;
+
     private const RISK_LINE = 1.5;
 
     /** Shock boundaries start here: NFPA 70E (from memory). */
     private const LINE_VOLTS = 50.0;
+
+    /** What stray capacitance leaves on a dead circuit is less. [practice, no published source] */
+    private const DEAD_VOLTS = 1.0;
 
     public function __construct(private Model $model)
     {
@@ -39,16 +46,14 @@ final readonly class Candidates
      * @param  string|null  $place  where the technician is now
      * @return list<Candidate>
      */
-    public function looking(Conditions $conditions, ?string $place): array
+    public function looking(Occasion $when, ?string $place): array
     {
         $list = [];
         foreach ($this->model->parts as $id => $component) {
             if ($component->observables() !== []) {
                 $list[] = new Candidate(
-                    null,
-                    $id,
-                    '',
-                    $conditions,
+                    new Look($id),
+                    $when,
                     [],
                     self::LOOK + $this->reach([$component->part->place], $place) / 2,
                     1.0,
@@ -60,20 +65,18 @@ final readonly class Candidates
     }
 
     /**
-     * @param  Outlook  $outlook  under these conditions, for the risk
-     * @param  Outlook  $calling  with the unit running, for which points belong to the line side
+     * @param  Scene  $scene  of a healthy unit then, for the risk
+     * @param  Scene  $running  with the unit running, for which points belong to the line side
      * @return list<Candidate>
      */
-    public function live(Conditions $conditions, ?string $place, Outlook $outlook, Outlook $calling): array
+    public function live(Occasion $when, ?string $place, Scene $scene, Scene $running): array
     {
         $list = [];
-        foreach ($this->livePairs($calling) as [$red, $black]) {
-            $volts = max($this->voltsToEarth($outlook, $red), $this->voltsToEarth($outlook, $black));
+        foreach ($this->livePairs($running) as [$red, $black]) {
+            $volts = max($this->voltsToEarth($scene, $red), $this->voltsToEarth($scene, $black));
             $list[] = new Candidate(
-                MeterFunction::VoltsAc,
-                $red,
-                $black,
-                $conditions,
+                new Probe(MeterFunction::VoltsAc, $red, $black),
+                $when,
                 [],
                 self::PROBE + $this->reachPoints($red, $black, $place),
                 $volts > self::LINE_VOLTS ? self::RISK_LINE : 1.0,
@@ -89,19 +92,24 @@ final readonly class Candidates
      * @param  string  $target  part or wire
      * @param  Conditions  $off  with the power off
      * @param  bool  $isDead  whether it is proved dead already
+     * @param  Settled  $left  how a healthy unit stands then: what no switch kills stays live
+     * @param  float|null  $after  seconds since power was cut, for what has to cool first
      * @return list<Candidate>
      */
-    public function dead(string $target, Conditions $off, bool $isDead, ?string $place): array
+    public function dead(string $target, Conditions $off, bool $isDead, ?string $place, Settled $left, ?float $after = null): array
     {
         $list = [];
         foreach ($this->deadPairs($target) as [$function, $red, $black, $lift]) {
+            if (max($left->at($red)->abs(), $left->at($black)->abs()) > self::DEAD_VOLTS) {
+                continue;
+            }
             $lift = array_values(array_diff($lift, $off->lifted));
             $minutes = self::PROBE + ($isDead ? 0.0 : self::MAKE_DEAD) + self::LIFT * count($lift) + $this->reachPoints(
                 $red,
                 $black,
                 $place,
             );
-            $list[] = new Candidate($function, $red, $black, $off->lifting($lift), $lift, $minutes, 1.0);
+            $list[] = new Candidate(new Probe($function, $red, $black), new Occasion($off->lifting($lift), $after), $lift, $minutes, 1.0);
         }
 
         return $list;
@@ -112,7 +120,7 @@ final readonly class Candidates
      *
      * @return list<array{0: string, 1: string}>
      */
-    private function livePairs(Outlook $outlook): array
+    private function livePairs(Scene $scene): array
     {
         $pairs = [];
         $add = static function (string $a, string $b) use (&$pairs): void {
@@ -127,7 +135,7 @@ final readonly class Candidates
         }
         $references = $this->model->circuit->references;
         foreach ($this->model->circuit->points() as $point) {
-            $zone = $this->voltsToEarth($outlook, $point) > self::LINE_VOLTS ? 'line' : 'control';
+            $zone = $this->voltsToEarth($scene, $point) > self::LINE_VOLTS ? 'line' : 'control';
             foreach ([...$references[$zone], ...$references['ground']] as $reference) {
                 $add($point, $reference);
             }
@@ -189,11 +197,11 @@ final readonly class Candidates
         return array_map(static fn (Wire $w): string => $w->id, $this->model->circuit->wiresAt($point));
     }
 
-    private function voltsToEarth(Outlook $outlook, string $point): float
+    private function voltsToEarth(Scene $scene, string $point): float
     {
         $node = $this->model->node($point);
 
-        return $node < 0 ? 0.0 : hypot($outlook->re[0][$node], $outlook->im[0][$node]);
+        return $node < 0 ? 0.0 : hypot($scene->re[$node], $scene->im[$node]);
     }
 
     private function reachPoints(string $red, string $black, ?string $place): float

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace Levin\Core\Diagnosis;
 
 use Levin\Core\Circuit\Conditions;
-use Levin\Core\Meter\Display;
-use Levin\Core\Meter\Meter;
-use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Operation\Model;
+use Levin\Core\Operation\Storyteller;
 
 /**
  * Chooses the next test: the one with the most expected information per minute, risk priced in.
@@ -20,11 +18,22 @@ final class Chooser
 {
     private const OFFERED = 6;
 
-    /** Leads are lifted once at most this many are; until then suspects may look more alike than they are. */
-    public const LAST_FEW = 6;
-
     /** Dead tests are weighed once at most this many suspects are in play. */
     private const FEW = 24;
+
+    /** A start is watched so long, seconds; and what lasts less is not caught with a meter. [practice, no published source] */
+    private const PATIENCE = 300.0;
+
+    private const CATCH = 2.0;
+
+    /** Times that differ by less than this share are one. */
+    private const APART = 0.2;
+
+    /** Times of a start that are thought of. */
+    private const TIMES = 4;
+
+    /** With more than this chance that it would blow again nothing is fed. */
+    private const BOLTED = 0.05;
 
     /** Below this a test is not worth its time, bits. */
     private const WORTH = 0.02;
@@ -49,25 +58,36 @@ final class Chooser
         foreach ($inPlay as $s) {
             $weights[$s] = $posterior[$s] / $mass;
         }
-        $done = array_fill_keys(array_map(static fn (Evidence $e): string => $e->test(), $evidence), true);
+        $done = array_fill_keys(array_map(static fn (Evidence $e): string => $e->key(), $evidence), true);
         $signatures = array_fill_keys($inPlay, '');
         $ranked = [];
-        foreach ($this->live($now, $place) as [$test, $extra]) {
+        $isBolted = $this->isBolted($weights, $now);
+        foreach ($this->live($now, $isBolted, $place) as [$test, $extra]) {
             $this->weigh($test, $extra, $weights, $done, $signatures, $ranked);
         }
         usort($ranked, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
         $bar = $ranked[self::OFFERED - 1][0] ?? 0.0;
         $suspects = count(array_unique(array_map(fn (int $v): int => $this->predictor->suspectOf[$v], $inPlay)));
         $most = log(max(2, $suspects), 2);
-        $alike = $this->alike($signatures);
-        foreach ($suspects <= self::FEW ? $this->dead($inPlay, $now, $provedDead, $place) : [] as [$test, $target]) {
-            // a dead test takes minutes: it is worked out only where it could be offered, or could split what is alike so far;
-            // and leads are lifted only for the last few
-            if ($test->lift !== [] && $suspects > self::LAST_FEW) {
-                continue;
+        foreach ([null, Storyteller::COOLS] as $cooling) {
+            $alike = $this->alike($signatures);
+            $waits = ($cooling ?? 0.0) / 60;
+            foreach ($suspects <= self::FEW ? $this->dead($inPlay, $now, $provedDead, $place, $cooling) : [] as [$test, $target]) {
+                // a dead test takes minutes: it is worked out only where it could be offered, or could split what is alike so far
+                if (isset($alike[$target]) || $most / (($test->minutes + $waits) * $test->risk) > $bar) {
+                    $this->weigh($test, $waits, $weights, $done, $signatures, $ranked);
+                }
             }
-            if (isset($alike[$target]) || $most / ($test->minutes * $test->risk) > $bar) {
-                $this->weigh($test, 0.0, $weights, $done, $signatures, $ranked);
+        }
+        if ($suspects <= self::FEW && ! $isBolted) {
+            foreach ($this->watched($calling = $now->calling($this->model->circuit), $weights) as $after) {
+                $extra = Candidates::STANDS_OFF + self::ENERGISE + $after / 60;
+                if ($most / $extra <= $bar && count(array_unique($signatures)) >= $suspects) {
+                    continue;
+                }
+                foreach ($this->under(new Occasion($calling, $after), $place) as $test) {
+                    $this->weigh($test, $extra, $weights, $done, $signatures, $ranked);
+                }
             }
         }
         usort($ranked, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
@@ -88,13 +108,13 @@ final class Chooser
      */
     private function weigh(Candidate $test, float $extra, array $weights, array $done, array &$signatures, array &$ranked): void
     {
-        $outcomes = $this->outcomes($test, $weights);
+        $outcomes = $test->test->outcomes($this->predictor, $test->when, array_keys($weights));
         foreach ($outcomes as $n => $members) {
             foreach ($members as $s) {
                 $signatures[$s] .= $n.',';
             }
         }
-        if (count($outcomes) < 2 || isset($done[$this->key($test)])) {
+        if (count($outcomes) < 2 || isset($done[$test->key()])) {
             return;
         }
         $bits = $this->information($outcomes, $weights);
@@ -125,13 +145,30 @@ final class Chooser
         return $alike;
     }
 
-    /** @return list<array{0: Candidate, 1: float}> each with the minutes of changing the conditions first */
-    private function live(Conditions $now, ?string $place): array
+    /**
+     * Whether it may well be that feeding it would blow something again.
+     *
+     * @param  array<int, float>  $weights  by variant
+     */
+    private function isBolted(array $weights, Conditions $now): bool
     {
-        $candidates = new Candidates($this->model);
-        $list = [];
+        $mass = 0.0;
+        foreach ($weights as $v => $weight) {
+            $mass += $this->predictor->isBolted($v, $now) ? $weight : 0.0;
+        }
+
+        return $mass > self::BOLTED;
+    }
+
+    /** @return list<array{0: Candidate, 1: float}> each with the minutes of changing the conditions first */
+    private function live(Conditions $now, bool $isBolted, ?string $place): array
+    {
         $energised = $now->energised($this->model->circuit);
         $changes = [[$now, 0.0]];
+        if ($energised->key() !== $now->key() && $isBolted) {
+            // what would blow again is found with the power off
+            return $this->at($changes, $place);
+        }
         if ($energised->key() !== $now->key()) {
             $changes[] = [$energised, self::ENERGISE + count($now->lifted)];
         }
@@ -139,12 +176,19 @@ final class Chooser
         if ($calling->key() !== $energised->key()) {
             $changes[] = [$calling, self::ENERGISE];
         }
-        $running = $this->predictor->outlook($calling);
+
+        return $this->at($changes, $place);
+    }
+
+    /**
+     * @param  list<array{Conditions, float}>  $changes  conditions and the minutes of changing to them
+     * @return list<array{0: Candidate, 1: float}>
+     */
+    private function at(array $changes, ?string $place): array
+    {
+        $list = [];
         foreach ($changes as [$conditions, $extra]) {
-            foreach ([
-                ...$candidates->looking($conditions, $place),
-                ...$candidates->live($conditions, $place, $this->predictor->outlook($conditions), $running),
-            ] as $test) {
+            foreach ($this->under(new Occasion($conditions), $place) as $test) {
                 $list[] = [$test, $extra];
             }
         }
@@ -152,11 +196,61 @@ final class Chooser
         return $list;
     }
 
+    /** @return list<Candidate> all that can be done without switching anything off */
+    private function under(Occasion $when, ?string $place): array
+    {
+        $candidates = new Candidates($this->model);
+        $running = $this->predictor->outlook($when->conditions->calling($this->model->circuit))->scene(0);
+
+        return [
+            ...$candidates->looking($when, $place),
+            ...$candidates->live($when, $place, $this->predictor->on($when)->scene(0, $when->after), $running),
+        ];
+    }
+
+    /**
+     * Times at which it pays to look when the unit is started again: those at which suspects stand most differently.
+     *
+     * @param  array<int, float>  $weights  by variant
+     * @return list<float> seconds after power and call come on
+     */
+    private function watched(Conditions $calling, array $weights): array
+    {
+        $outlook = $this->predictor->on(new Occasion($calling, 0.0));
+        $times = [];
+        foreach (array_keys($weights) as $v) {
+            foreach ($outlook->passages[$v] as $passage) {
+                if ($passage->until < self::PATIENCE && $passage->until - $passage->from >= self::CATCH) {
+                    $n = (int) round(log(($passage->from + $passage->until) / 2) / log(1.0 + self::APART));
+                    $times[$n] = (1.0 + self::APART) ** $n;
+                }
+            }
+        }
+        $bits = array_map(fn (float $at): float => $this->information($this->postures($outlook, $at, array_keys($weights)), $weights), $times);
+        arsort($bits);
+
+        return array_map(static fn (int $n): float => $times[$n], array_slice(array_keys($bits), 0, self::TIMES));
+    }
+
+    /**
+     * @param  list<int>  $variants
+     * @return list<non-empty-list<int>> those together that stand alike
+     */
+    private function postures(Outlook $outlook, float $at, array $variants): array
+    {
+        $alike = [];
+        foreach ($variants as $v) {
+            $alike[$outlook->scene($v, $at)->posture][] = $v;
+        }
+
+        return array_values($alike);
+    }
+
     /**
      * @param  list<int>  $inPlay
      * @return list<array{0: Candidate, 1: string}> each with the part or wire it tests
      */
-    private function dead(array $inPlay, Conditions $now, bool $provedDead, ?string $place): array
+    private function dead(array $inPlay, Conditions $now, bool $provedDead, ?string $place, ?float $after): array
     {
         $targets = [];
         foreach ($inPlay as $s) {
@@ -165,95 +259,15 @@ final class Chooser
             }
         }
         $off = Conditions::poweredDown($this->model->circuit, $now);
+        $left = $this->predictor->settled(0, $off);
         $list = [];
         foreach (array_keys($targets) as $target) {
-            foreach ((new Candidates($this->model))->dead($target, $off, $provedDead, $place) as $test) {
+            foreach ((new Candidates($this->model))->dead($target, $off, $provedDead, $place, $left, $after) as $test) {
                 $list[] = [$test, $target];
             }
         }
 
         return $list;
-    }
-
-    /**
-     * Suspects by what they would show, in classes a reading can tell apart.
-     *
-     * @param  array<int, float>  $weights
-     * @return list<non-empty-list<int>>
-     */
-    private function outcomes(Candidate $test, array $weights): array
-    {
-        if ($test->function === null) {
-            $observed = $this->predictor->outlook($test->conditions)->observed;
-            $classes = [];
-            foreach ($weights as $s => $_) {
-                $classes[$observed[$s][$test->red] ?? ''][] = $s;
-            }
-
-            return array_values($classes);
-        }
-        $over = [];
-        $values = [];
-        foreach ($this->predictions($test, array_keys($weights)) as $s => $value) {
-            $value === null ? $over[] = $s : $values[$s] = $value;
-        }
-        asort($values);
-        $classes = [];
-        $class = [];
-        $edge = INF;
-        $last = NAN;
-        foreach ($values as $s => $value) {
-            if ($value > $edge && $class !== []) {
-                $classes[] = $class;
-                $class = [];
-            }
-            if ($value !== $last) {
-                [$centre, $sigma] = Likelihood::scale($test->function, $value);
-                $edge = $test->function === MeterFunction::VoltsAc
-                    ? $centre + Likelihood::APART * $sigma
-                    : $this->ratioEdge($test->function, $value, $sigma);
-                $last = $value;
-            }
-            $class[] = $s;
-        }
-        if ($class !== []) {
-            $classes[] = $class;
-        }
-        if ($over !== []) {
-            $classes[] = $over;
-        }
-
-        return $classes;
-    }
-
-    /** The value at which a reading by ratio counts as another one. */
-    private function ratioEdge(MeterFunction $function, float $value, float $sigma): float
-    {
-        $offset = $function === MeterFunction::Capacitance ? 1e-8 : 0.5;
-
-        return ($value + $offset) * exp(Likelihood::APART * $sigma) - $offset;
-    }
-
-    /**
-     * @param  list<int>  $variants
-     * @return array<int, float|null> SI, null for OL
-     */
-    private function predictions(Candidate $test, array $variants): array
-    {
-        $function = $test->function ?? MeterFunction::VoltsAc;
-        $predicted = [];
-        if ($function === MeterFunction::VoltsAc) {
-            $outlook = $this->predictor->outlook($test->conditions);
-            [$a, $b] = [$this->model->node($test->red), $this->model->node($test->black)];
-
-            // no test is made of a ghost
-            return $outlook->countedOn($variants, $a, $b, Meter::INPUT_OHMS);
-        }
-        foreach ($variants as $s) {
-            $predicted[$s] = $this->predictor->reading($s, $function, $test->red, $test->black, $test->conditions);
-        }
-
-        return $predicted;
     }
 
     /**
@@ -285,13 +299,6 @@ final class Chooser
         return $bits * (1 - 2 * Fit::MISTAKEN);
     }
 
-    private function key(Candidate $test): string
-    {
-        return $test->function === null
-            ? Observation::testOf($test->red, $test->conditions)
-            : Reading::testOf($test->function, $test->red, $test->black, $test->conditions);
-    }
-
     /**
      * @param  list<non-empty-list<int>>  $outcomes
      * @param  array<int, float>  $weights
@@ -308,22 +315,18 @@ final class Chooser
             ];
         }
         usort($shown, static fn (array $a, array $b): int => $b['probability'] <=> $a['probability']);
-        $healthy = $this->healthy($test);
-        $expected = $this->show($test, 0);
-        $parts = $this->model->circuit->parts;
-        $title = $test->function === null
-            ? 'Look: '.$parts[$test->red]->label
-            : match ($test->function) {
-                MeterFunction::VoltsAc, MeterFunction::VoltsAcLowZ, MeterFunction::VoltsDc => 'Volts',
-                MeterFunction::Amps => 'Amperes',
-                MeterFunction::MicroampsDc => 'Microamperes',
-                MeterFunction::Megohms => 'Megohms',
-                MeterFunction::Ohms => 'Ohms',
-                MeterFunction::Continuity => 'Continuity',
-                MeterFunction::Capacitance => 'Microfarads',
-            }.": $test->red → $test->black";
+        $healthy = $test->test->shows($this->predictor, $test->when, 0);
+        $expected = $test->test->words($healthy);
 
-        return new Advice($test, $bits, $title, $expected, $healthy, $this->why($shown, $expected), $shown);
+        return new Advice(
+            $test,
+            $bits,
+            $test->test->title($this->model->circuit),
+            $expected,
+            $healthy,
+            $this->why($shown, $expected),
+            $shown,
+        );
     }
 
     private function label(int $variant): string
@@ -331,21 +334,9 @@ final class Chooser
         return $this->predictor->suspects[$this->predictor->suspectOf[$variant]]->label();
     }
 
-    private function healthy(Candidate $test): float|string|null
+    private function show(Candidate $test, int $variant): string
     {
-        return $test->function === null
-            ? $this->predictor->outlook($test->conditions)->observed[0][$test->red]
-            : $this->predictor->reading(0, $test->function, $test->red, $test->black, $test->conditions);
-    }
-
-    private function show(Candidate $test, int $suspect): string
-    {
-        if ($test->function === null) {
-            return $this->predictor->outlook($test->conditions)->observed[$suspect][$test->red];
-        }
-        $value = $this->predictor->reading($suspect, $test->function, $test->red, $test->black, $test->conditions);
-
-        return $value === null ? 'OL' : Display::format($test->function, $value);
+        return $test->test->words($test->test->shows($this->predictor, $test->when, $variant));
     }
 
     /** @param  list<array{shows: string, suspects: list<string>, probability: float}>  $outcomes most probable first */

@@ -11,6 +11,9 @@ namespace Levin\Core\Diagnosis;
  */
 final readonly class Fit
 {
+    /** What a suspect shows for less of the time than this it does not explain, unless it is known to have been then. [practice] */
+    public const RARE = 0.005;
+
     /** One in fifty is mistaken: the probe on the wrong screw, a range misread, a word misheard. [practice, no published source] */
     public const MISTAKEN = 0.02;
 
@@ -21,6 +24,27 @@ final readonly class Fit
      */
     public function __construct(private float $right, private float $mistaken, public bool $explains)
     {
+    }
+
+    /**
+     * Of what shows itself now one way, now another.
+     *
+     * @param  non-empty-list<array{self, float}>  $fits  each with its share of the time
+     */
+    public static function ofAll(array $fits): self
+    {
+        if (count($fits) === 1) {
+            return $fits[0][0];
+        }
+        $right = $mistaken = 0.0;
+        $explains = false;
+        foreach ($fits as [$fit, $share]) {
+            $right += $share * $fit->right;
+            $mistaken += $share * $fit->mistaken;
+            $explains = $explains || $fit->explains && $share >= self::RARE;
+        }
+
+        return new self($right, $mistaken, $explains);
     }
 
     public function likelihood(): float

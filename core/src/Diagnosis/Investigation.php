@@ -54,7 +54,11 @@ final readonly class Investigation
      */
     public function assess(array $evidence, Conditions $now, bool $provedDead, ?string $place): Assessment
     {
-        $weighing = new Weighing($this->prior(), array_map(fn (Evidence $item): array => $item->fits($this->predictor), $evidence));
+        $weighing = new Weighing(
+            $this->prior(),
+            array_map(fn (Evidence $item): array => $item->fits($this->predictor), $evidence),
+            $this->predictor->suspectOf,
+        );
         $left = array_map($this->countInPlay(...), $weighing->along());
         $meanings = $shownGood = [];
         foreach ($evidence as $k => $item) {
@@ -118,7 +122,7 @@ final readonly class Investigation
      */
     public function expected(MeterFunction $function, string $red, string $black, Conditions $conditions): MeterReading
     {
-        return $this->predictor->metered(0, $function, $red, $black, $conditions);
+        return $this->predictor->metered(0, new Probe($function, $red, $black), $conditions);
     }
 
     /** @return non-empty-list<float> weights by variant */
@@ -152,7 +156,7 @@ final readonly class Investigation
         if ($shownGood === []) {
             return [];
         }
-        $running = $this->predictor->outlook($now->calling($this->model->circuit))->observed;
+        $running = $this->predictor->outlook($now->calling($this->model->circuit))->observed();
         $good = [];
         foreach ($this->predictor->suspectOf as $v => $s) {
             $fault = $this->predictor->suspects[$s]->fault;

@@ -49,6 +49,11 @@ final readonly class Likelihood
 
     private const STRAYS = 0.3;
 
+    /** Added before ratios are taken, so that nothing is a number too. */
+    private const OHMS = 0.5;
+
+    private const FARADS = 1e-8;
+
     private float $count;
 
     /** @param  float|null  $read  SI; null for OL */
@@ -152,6 +157,14 @@ final readonly class Likelihood
         }];
     }
 
+    /** Above a value, the least other one that reads as different. */
+    public static function another(MeterFunction $function, float $value): float
+    {
+        [$centre, $sigma] = self::scale($function, $value);
+
+        return self::restore($function, $centre + self::APART * $sigma);
+    }
+
     private function isWithin(float $sigmas, Prediction $predicted): bool
     {
         if ($this->read === null || $predicted->value === null) {
@@ -204,13 +217,23 @@ final readonly class Likelihood
         return self::transform($function, $value + $count / 2) - self::transform($function, $value - $count / 2);
     }
 
+    private static function restore(MeterFunction $function, float $x): float
+    {
+        return match ($function) {
+            MeterFunction::VoltsAc, MeterFunction::VoltsAcLowZ, MeterFunction::VoltsDc, MeterFunction::Amps,
+            MeterFunction::MicroampsDc => $x,
+            MeterFunction::Ohms, MeterFunction::Continuity, MeterFunction::Megohms => exp($x) - self::OHMS,
+            MeterFunction::Capacitance => exp($x) - self::FARADS,
+        };
+    }
+
     private static function transform(MeterFunction $function, float $value): float
     {
         return match ($function) {
             MeterFunction::VoltsAc, MeterFunction::VoltsAcLowZ, MeterFunction::VoltsDc, MeterFunction::Amps,
             MeterFunction::MicroampsDc => $value,
-            MeterFunction::Ohms, MeterFunction::Continuity, MeterFunction::Megohms => log(max(0.0, $value) + 0.5),
-            MeterFunction::Capacitance => log(max(0.0, $value) + 1e-8),
+            MeterFunction::Ohms, MeterFunction::Continuity, MeterFunction::Megohms => log(max(0.0, $value) + self::OHMS),
+            MeterFunction::Capacitance => log(max(0.0, $value) + self::FARADS),
         };
     }
 }

@@ -5,90 +5,99 @@ declare(strict_types=1);
 namespace Levin\Core\Diagnosis;
 
 /**
- * What every variant of every suspect predicts under one set of conditions, in plain arrays that can be kept between requests.
- *
- * Variant 0 is the healthy unit. Volts between two points are a subtraction; only between two islands that nothing but stray
- * capacitance joins does the meter's own loading count, and there each island's impedance to earth is at hand.
+ * What every variant of every suspect goes through under one set of conditions. Variant 0 is the healthy unit.
  */
 final readonly class Outlook
 {
-    /** A flame rod is fed through two megohms; sixty picofarads at 60 Hz are forty. */
-    private const STRAY_OHMS = 5e6;
+    /** Nobody looks at a watch while probing: a time noted is right within so much of itself. [practice, no published source] */
+    private const ABOUT = 0.2;
+
+    /** @var list<int> by variant, the scene that it is in most of the time once it has had its time to come to it */
+    private array $standing;
 
     /**
-     * @param  list<array<int, float>>  $re  node voltages by variant
-     * @param  list<array<int, float>>  $im
-     * @param  list<list<int>>  $islands  island of each node by variant; 0 is the one earth is in
-     * @param  list<array<int, array{float, float}>>  $impedances  of each floating island to earth, by variant
-     * @param  non-empty-list<array<string, string>>  $observed  by variant, what is seen of each part
-     * @param  list<array<string, string>>  $states  by variant
+     * @param  list<Scene>  $scenes
+     * @param  non-empty-list<non-empty-list<Passage>>  $passages  by variant, in the order of time
      */
-    public function __construct(
-        public array $re,
-        public array $im,
-        public array $islands,
-        public array $impedances,
-        public array $observed,
-        public array $states,
-    ) {
+    public function __construct(public array $scenes, public array $passages)
+    {
+        $this->standing = array_map(static function (array $passages): int {
+            $end = $passages[count($passages) - 1]->until;
+            $shares = self::shares($passages, $end / 2, $end);
+
+            return (int) array_search(max($shares), $shares, true);
+        }, $passages);
     }
 
-    /** Whether what is between two nodes is there by stray capacitance only: through more ohms than anything that is meant to be there. */
-    public function isGhost(int $variant, int $a, int $b): bool
+    /** How a variant stands: at a time, or when it has come to rest. */
+    public function scene(int $variant, ?float $after = null): Scene
     {
-        return $this->ohmsApart($variant, $a) + $this->ohmsApart($variant, $b) > self::STRAY_OHMS;
+        return $this->scenes[$this->sceneNumber($variant, $after)];
     }
 
-    /** From a node to what is fed, ohms. */
-    private function ohmsApart(int $variant, int $node): float
+    public function sceneNumber(int $variant, ?float $after): int
     {
-        $z = $this->impedances[$variant][$node < 0 ? 0 : $this->islands[$variant][$node]] ?? [0.0, 0.0];
-
-        return hypot(...$z);
-    }
-
-    /**
-     * Volts between two nodes for many at once, with nothing in the place of a ghost: what it shows cannot be counted on.
-     *
-     * @param  list<int>  $variants
-     * @return array<int, float> by variant
-     */
-    public function countedOn(array $variants, int $a, int $b, float $inputOhms): array
-    {
-        $volts = [];
-        foreach ($variants as $v) {
-            $islands = $this->islands[$v];
-            if (($a >= 0 && $islands[$a] !== 0) || ($b >= 0 && $islands[$b] !== 0)) {
-                $volts[$v] = $this->isGhost($v, $a, $b) ? 0.0 : $this->volts($v, $a, $b, $inputOhms);
-
-                continue;
+        if ($after === null) {
+            return $this->standing[$variant];
+        }
+        foreach ($this->passages[$variant] as $passage) {
+            if ($passage->until > $after) {
+                return $passage->scene;
             }
-            $re = $this->re[$v];
-            $im = $this->im[$v];
-            $dr = ($a < 0 ? 0.0 : $re[$a]) - ($b < 0 ? 0.0 : $re[$b]);
-            $di = ($a < 0 ? 0.0 : $im[$a]) - ($b < 0 ? 0.0 : $im[$b]);
-            $volts[$v] = sqrt($dr * $dr + $di * $di);
         }
 
-        return $volts;
+        return $this->standing[$variant];
     }
 
-    /** Volts a 10 MΩ meter shows between two nodes; −1 is earth. */
-    public function volts(int $variant, int $a, int $b, float $inputOhms): float
+    /** How a variant ends. */
+    public function end(int $variant): Scene
     {
-        $re = $this->re[$variant];
-        $im = $this->im[$variant];
-        $dr = ($a < 0 ? 0.0 : $re[$a]) - ($b < 0 ? 0.0 : $re[$b]);
-        $di = ($a < 0 ? 0.0 : $im[$a]) - ($b < 0 ? 0.0 : $im[$b]);
-        $volts = sqrt($dr * $dr + $di * $di);
-        $ia = $a < 0 ? 0 : $this->islands[$variant][$a];
-        $ib = $b < 0 ? 0 : $this->islands[$variant][$b];
-        if ($ia === $ib) {
-            return $volts;
-        }
-        [$ar, $ai] = $this->impedances[$variant][$ia] ?? [0.0, 0.0];
-        [$br, $bi] = $this->impedances[$variant][$ib] ?? [0.0, 0.0];
+        $passages = $this->passages[$variant];
 
-        return $volts * $inputOhms / hypot($inputOhms + $ar + $br, $ai + $bi);
+        return $this->scenes[$passages[count($passages) - 1]->scene];
+    }
+
+    /**
+     * What a variant may be found in: about a time, or whenever someone comes.
+     *
+     * @return non-empty-array<int, float> share of the time by number of the scene
+     */
+    public function views(int $variant, ?float $after): array
+    {
+        $passages = $this->passages[$variant];
+        if (count($passages) === 1) {
+            return [$passages[0]->scene => 1.0];
+        }
+        $end = $passages[count($passages) - 1]->until;
+
+        return $after === null || $after > $end
+            ? self::shares($passages, 0.0, $end)
+            : self::shares($passages, (1 - self::ABOUT) * $after, (1 + self::ABOUT) * $after);
+    }
+
+    /** @return list<array<string, string>> by variant, what is seen of each part */
+    public function observed(?float $after = null): array
+    {
+        return array_map(fn (int $v): array => $this->scene($v, $after)->observed, array_keys($this->passages));
+    }
+
+    /**
+     * @param  non-empty-list<Passage>  $passages
+     * @return non-empty-array<int, float> by number of the scene
+     */
+    private static function shares(array $passages, float $from, float $until): array
+    {
+        $seconds = [];
+        foreach ($passages as $passage) {
+            $within = $passage->within($from, $until);
+            if ($within > 0.0) {
+                $seconds[$passage->scene] = ($seconds[$passage->scene] ?? 0.0) + $within;
+            }
+        }
+        $all = array_sum($seconds);
+
+        return $seconds === []
+            ? [$passages[count($passages) - 1]->scene => 1.0]
+            : array_map(static fn (float $s): float => $s / $all, $seconds);
     }
 }

@@ -23,6 +23,8 @@ final readonly class Prediction
     /** The same for a range of levels that this one stands for. */
     public function between(float $one, float $other): self
     {
-        return new self($this->value, $this->isGhost, min($one, $other), max($one, $other));
+        $own = $this->value ?? $one;
+
+        return new self($this->value, $this->isGhost, min($one, $other, $own), max($one, $other, $own));
     }
 }

@@ -11,9 +11,10 @@ use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Meter\MeterReading;
 use Levin\Core\Meter\WrongInstrument;
 use Levin\Core\Network\Factorisation;
-use Levin\Core\Network\Graph;
 use Levin\Core\Operation\Settled;
 use Levin\Core\Operation\Settler;
+use Levin\Core\Operation\Story;
+use Levin\Core\Operation\Storyteller;
 use Levin\Core\Parts\Faults;
 use Levin\Core\Parts\InjectedFault;
 
@@ -22,14 +23,14 @@ use Levin\Core\Parts\InjectedFault;
  */
 final class Predictor
 {
-    /** Branches that conduct less than this do not hold an island together, siemens. */
-    private const ISLAND_SIEMENS = 1e-6;
-
-    /** A level whose neighbours do something else stands for so much of what it shows, more or less. */
-    private const ALONE = 0.25;
-
     /** Other terminals of a part that are thought of for a mistaken reading, each lead. */
     private const BESIDES = 3;
+
+    /** Networks of dead units kept at once: each is some kilobytes. */
+    private const NETWORKS = 300;
+
+    /** Ways a unit may be left once power is off that are told apart. */
+    private const REMAINS = 6;
 
     /** @var non-empty-list<Suspect> the healthy unit first */
     public readonly array $suspects;
@@ -42,8 +43,16 @@ final class Predictor
 
     private readonly Meter $meter;
 
+    private readonly Storyteller $storyteller;
+
     /** @var array<string, Factorisation> */
     private array $dead = [];
+
+    /** @var array<string, array<string, string>> part states */
+    private array $cooled = [];
+
+    /** @var array<string, non-empty-list<Remains>> */
+    private array $remains = [];
 
     public function __construct(public readonly Settler $settler, private readonly OutlookStore $store)
     {
@@ -61,12 +70,14 @@ final class Predictor
         }
         [$this->suspects, $this->variants, $this->suspectOf] = [$suspects, $variants, $suspectOf];
         $this->meter = new Meter($settler);
+        $this->storyteller = new Storyteller($settler->model, $settler->networks);
     }
 
+    /** As it stands, when it has come to rest. */
     public function settled(int $variant, Conditions $conditions): Settled
     {
         $energised = $conditions->energised($this->settler->model->circuit);
-        $ran = $energised->key() === $conditions->key() ? null : $this->outlook($energised)->states[$variant];
+        $ran = $energised->key() === $conditions->key() ? null : $this->outlook($energised)->end($variant)->states;
 
         return $this->settler->standing($conditions, $this->variants[$variant], $ran);
     }
@@ -74,166 +85,215 @@ final class Predictor
     public function outlook(Conditions $conditions): Outlook
     {
         return $this->store->outlook($conditions->key(), function () use ($conditions): Outlook {
-            $re = $im = $islands = $impedances = $observed = $states = [];
+            $painter = new Painter($this->settler->model);
+            $isFed = $conditions->energised($this->settler->model->circuit)->key() === $conditions->key();
             foreach (array_keys($this->variants) as $variant) {
-                $settled = $this->settled($variant, $conditions);
-                $re[] = $settled->re;
-                $im[] = $settled->im;
-                [$islands[], $impedances[]] = $this->islands($settled);
-                $observed[] = $this->observations($settled);
-                $states[] = $settled->states;
+                $painter->add($isFed
+                    ? $this->storyteller->tell($conditions, $this->variants[$variant])
+                    : Story::of($this->settled($variant, $conditions)));
             }
 
-            return new Outlook($re, $im, $islands, $impedances, $observed, $states);
+            return $painter->outlook();
         });
     }
 
-    public function volts(int $variant, string $red, string $black, Conditions $conditions): float
+    /** What every variant goes through on an occasion: as it has come about, or from when it is started again to be watched. */
+    public function on(Occasion $when): Outlook
+    {
+        return $when->after === null ? $this->outlook($when->conditions) : $this->startedAgain($when->conditions);
+    }
+
+    /** From when it is switched on again: what has blown or tripped for good stays so. */
+    private function startedAgain(Conditions $conditions): Outlook
+    {
+        return $this->store->outlook('again '.$conditions->key(), function () use ($conditions): Outlook {
+            $off = Conditions::poweredDown($this->settler->model->circuit, $conditions);
+            $first = $this->outlook($conditions);
+            $painter = new Painter($this->settler->model);
+            foreach ($this->variants as $variant => $faults) {
+                $left = $this->cooled($variant, $off, $this->settler->statesWhenDead($first->end($variant)->states));
+                $left === $this->settler->model->initialStates
+                    ? $painter->copy($first, $variant)
+                    : $painter->add($this->storyteller->tellAgain($conditions, $faults, $left));
+            }
+
+            return $painter->outlook();
+        });
+    }
+
+    /** Whether it has blown or tripped what protects it against too much current: it must not be fed again before it is found. */
+    public function isBolted(int $variant, Conditions $conditions): bool
     {
         $model = $this->settler->model;
+        $end = $this->outlook($conditions->energised($model->circuit))->end($variant)->states;
+        foreach ($model->parts as $id => $part) {
+            if ($part->overcurrentDevice() !== null && ($end[$id] ?? '') !== ($model->initialStates[$id] ?? '')
+                && $this->variants[$variant]->in($id) === []) {
+                return true;
+            }
+        }
 
-        return $this->outlook($conditions)->volts($variant, $model->node($red), $model->node($black), Meter::INPUT_OHMS);
+        return false;
     }
 
     /**
-     * One variant's reading, whatever the function, as a meter would take it there.
+     * One variant's reading as a meter would take it there.
      *
      * @return float|null SI; null for OL, and where the function must not be used
      *
      * @throws UnknownName
      * @throws WrongInstrument for a clamp, which goes round wires
      */
-    public function reading(int $variant, MeterFunction $function, string $red, string $black, Conditions $conditions): ?float
+    public function reading(int $variant, Probe $probe, Occasion $when): ?float
     {
-        return match ($function) {
-            MeterFunction::VoltsAc => $this->volts($variant, $red, $black, $conditions),
-            MeterFunction::Ohms, MeterFunction::Continuity, MeterFunction::Capacitance => $this->deadReading(
-                $variant,
-                $function,
-                $red,
-                $black,
-                $conditions,
-            ),
-            default => $this->metered($variant, $function, $red, $black, $conditions)->value,
-        };
+        if ($probe->function === MeterFunction::VoltsAc) {
+            return $this->inScene($probe, $when, $this->on($when)->sceneNumber($variant, $when->after))->value;
+        }
+
+        return $this->deadReading($probe, $when->conditions, $this->remains($variant, $when)[0]);
     }
 
     /**
-     * The same with whether it is a ghost.
+     * Volts in a scene, with whether they are a ghost's.
      *
      * @throws UnknownName
-     * @throws WrongInstrument for a clamp, which goes round wires
      */
-    public function prediction(int $variant, MeterFunction $function, string $red, string $black, Conditions $conditions): Prediction
+    public function inScene(Probe $probe, Occasion $when, int $scene): Prediction
     {
         $model = $this->settler->model;
-        $ghost = $function === MeterFunction::VoltsAc
-            && $this->outlook($conditions)->isGhost($variant, $model->node($red), $model->node($black));
+        [$a, $b] = [$model->node($probe->red), $model->node($probe->black)];
+        $shown = $this->on($when)->scenes[$scene];
 
-        return new Prediction($this->reading($variant, $function, $red, $black, $conditions), $ghost);
+        return new Prediction($shown->volts($a, $b, Meter::INPUT_OHMS), $shown->isGhost($a, $b));
     }
 
     /**
-     * Every variant's.
-     *
-     * @return non-empty-list<Prediction>
+     * One variant's as it stands.
      *
      * @throws UnknownName
      * @throws WrongInstrument for a clamp, which goes round wires
      */
-    public function predictions(MeterFunction $function, string $red, string $black, Conditions $conditions): array
+    public function prediction(int $variant, Probe $probe, Occasion $when): Prediction
     {
-        if ($function !== MeterFunction::VoltsAc) {
-            $values = $this->readings($function, $red, $black, $conditions);
+        return $probe->function === MeterFunction::VoltsAc
+            ? $this->inScene($probe, $when, $this->on($when)->sceneNumber($variant, $when->after))
+            : new Prediction($this->reading($variant, $probe, $when));
+    }
 
-            return $this->ranged(array_map(static fn (?float $value): Prediction => new Prediction($value), $values), $conditions);
+    /**
+     * Every variant's, in all that it may be found in then.
+     *
+     * @return non-empty-list<non-empty-list<View>> by variant
+     *
+     * @throws UnknownName
+     * @throws WrongInstrument for a clamp, which goes round wires
+     */
+    public function views(Probe $probe, Occasion $when): array
+    {
+        if ($probe->function !== MeterFunction::VoltsAc) {
+            return $this->ranged($this->deadViews($probe, $when), $when);
         }
-        $outlook = $this->outlook($conditions);
-        [$a, $b] = [$this->settler->model->node($red), $this->settler->model->node($black)];
+        $outlook = $this->on($when);
+        $scenes = array_map(fn (int $n): Prediction => $this->inScene($probe, $when, $n), array_keys($outlook->scenes));
+        $views = [];
+        foreach (array_keys($this->variants) as $v) {
+            $own = [];
+            foreach ($outlook->views($v, $when->after) as $n => $share) {
+                $own[] = new View($scenes[$n], $share, $n);
+            }
+            $views[] = $own;
+        }
 
-        return $this->ranged(array_map(static fn (int $variant): Prediction => new Prediction(
-            $outlook->volts($variant, $a, $b, Meter::INPUT_OHMS),
-            $outlook->isGhost($variant, $a, $b),
-        ), array_keys($this->variants)), $conditions);
+        return $this->ranged($views, $when);
     }
 
     /**
      * Each level stands for what lies halfway to the next ones, as long as the unit does the same at both.
      *
-     * @param  non-empty-list<Prediction>  $predictions  by variant
-     * @return non-empty-list<Prediction>
+     * @param  non-empty-list<non-empty-list<View>>  $views  by variant
+     * @return non-empty-list<non-empty-list<View>>
      */
-    private function ranged(array $predictions, Conditions $conditions): array
+    private function ranged(array $views, Occasion $when): array
     {
-        $observed = $this->outlook($conditions->energised($this->settler->model->circuit))->observed;
-        $ranged = $predictions;
+        $energised = $when->conditions->energised($this->settler->model->circuit);
+        $outlook = $energised->key() === $when->conditions->key() ? $this->on($when) : $this->outlook($energised);
+        $posture = static fn (int $v, View $view): string => ($view->scene < 0 ? $outlook->scene($v) : $outlook->scenes[$view->scene])->posture;
         foreach ($this->suspects as $suspect) {
-            foreach (count($suspect->variants) > 1 ? $suspect->variants : [] as $n => $v) {
-                $own = $predictions[$v];
-                if ($own->value === null || $own->isGhost) {
-                    continue;
-                }
-                $ends = [];
-                foreach ([$suspect->variants[$n - 1] ?? null, $suspect->variants[$n + 1] ?? null] as $w) {
-                    $next = $w === null || $observed[$v] !== $observed[$w] || $predictions[$w]->isGhost ? null : $predictions[$w]->value;
-                    $ends[] = $next === null ? null : ($own->value + $next) / 2;
-                }
-                [$one, $other] = $ends;
-                // at the end of what it does alike, a level stands for as much on its other side, or for a quarter when alone
-                $ranged[$v] = match (true) {
-                    $one === null && $other === null => $own->between((1 - self::ALONE) * $own->value, (1 + self::ALONE) * $own->value),
-                    default => $own->between(
-                        $one ?? max(0.0, 2 * $own->value - (float) $other),
-                        $other ?? max(0.0, 2 * $own->value - (float) $one),
-                    ),
-                };
+            $levels = array_map(static fn (int $v): array => $views[$v], $suspect->variants);
+            foreach (count($levels) > 1 ? $suspect->variants : [] as $n => $v) {
+                [$less, $more] = [$suspect->variants[$n - 1] ?? null, $suspect->variants[$n + 1] ?? null];
+                $beside = static fn (?int $w, View $view): ?Prediction => $w === null ? null : self::alike(
+                    $levels[$w < $v ? $n - 1 : $n + 1],
+                    $posture($v, $view),
+                    static fn (View $other): string => $posture($w, $other),
+                );
+                $views[$v] = array_map(
+                    static fn (View $view): View => $view->upTo($beside($less, $view), $beside($more, $view)),
+                    $levels[$n],
+                );
             }
         }
 
-        return array_values($ranged);
+        return $views;
     }
 
     /**
-     * Pairs that a hand may have been on instead: one lead on another terminal of the same part.
+     * The one of a level's views in which the unit stands alike.
      *
-     * @return list<array{string, string}>
+     * @param  non-empty-list<View>  $views
+     * @param  \Closure(View): string  $of  posture
+     */
+    private static function alike(array $views, string $posture, \Closure $of): ?Prediction
+    {
+        foreach ($views as $view) {
+            if ($of($view) === $posture) {
+                return $view->prediction;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * What a hand may have done instead: one lead on another terminal of the same part.
+     *
+     * @return list<Probe>
      *
      * @throws UnknownName
      */
-    public function besides(string $red, string $black): array
+    public function besides(Probe $probe): array
     {
         $circuit = $this->settler->model->circuit;
-        $others = static fn (string $point): array => array_values(array_filter(
+        $others = static fn (string $point): array => array_slice(array_values(array_filter(
             array_map($circuit->partAt($point)->point(...), $circuit->partAt($point)->terminals),
             static fn (string $other): bool => $other !== $point,
-        ));
-        $pairs = [
-            ...array_map(static fn (string $other): array => [$other, $black], array_slice($others($red), 0, self::BESIDES)),
-            ...array_map(static fn (string $other): array => [$red, $other], array_slice($others($black), 0, self::BESIDES)),
+        )), 0, self::BESIDES);
+        $probes = [
+            ...array_map(static fn (string $other): Probe => new Probe($probe->function, $other, $probe->black), $others($probe->red)),
+            ...array_map(static fn (string $other): Probe => new Probe($probe->function, $probe->red, $other), $others($probe->black)),
         ];
 
-        return array_values(array_filter($pairs, static fn (array $pair): bool => $pair[0] !== $pair[1]));
+        return array_values(array_filter($probes, static fn (Probe $p): bool => $p->red !== $p->black));
     }
 
     /**
-     * Every variant's reading.
+     * Every variant's on a dead circuit, in all that may be left of it.
      *
-     * @return non-empty-list<float|null> SI; null for OL
-     *
-     * @throws UnknownName
-     * @throws WrongInstrument for a clamp, which goes round wires
+     * @return non-empty-list<non-empty-list<View>> by variant
      */
-    public function readings(MeterFunction $function, string $red, string $black, Conditions $conditions): array
+    private function deadViews(Probe $probe, Occasion $when): array
     {
-        $all = fn (): array => array_map(
-            fn (int $variant): ?float => $this->reading($variant, $function, $red, $black, $conditions),
-            array_keys($this->variants),
-        );
+        $remains = array_map(fn (int $v): array => $this->remains($v, $when), array_keys($this->variants));
+        $readings = $this->store->readings($probe->key().' '.$when->key(), fn (): array => array_map(
+            fn (array $own): array => array_map(fn (Remains $r): ?float => $this->deadReading($probe, $when->conditions, $r), $own),
+            $remains,
+        ));
 
-        // volts are a subtraction; the others are worth keeping
-        return $function === MeterFunction::VoltsAc
-            ? $all()
-            : $this->store->readings("$function->value $red $black ".$conditions->key(), $all);
+        return array_map(static fn (array $own, array $values): array => array_map(
+            static fn (Remains $r, ?float $value): View => new View(new Prediction($value), $r->share, $r->number),
+            $own,
+            $values,
+        ), $remains, $readings);
     }
 
     /**
@@ -242,63 +302,70 @@ final class Predictor
      * @throws UnknownName
      * @throws WrongInstrument for a clamp, which goes round wires
      */
-    public function metered(int $variant, MeterFunction $function, string $red, string $black, Conditions $conditions): MeterReading
+    public function metered(int $variant, Probe $probe, Conditions $conditions): MeterReading
     {
-        return $this->meter->read($function, $red, $black, $this->settled($variant, $conditions));
+        return $this->meter->read($probe->function, $probe->red, $probe->black, $this->settled($variant, $conditions));
     }
 
-    private function deadReading(int $variant, MeterFunction $function, string $red, string $black, Conditions $conditions): ?float
+    private function deadReading(Probe $probe, Conditions $conditions, Remains $remains): ?float
     {
-        $omega = Meter::testOmega($function);
-        $network = $this->dead["$variant@$omega ".$conditions->key()] ??= $this->deadNetwork($variant, $conditions, $omega);
-        $reading = $this->meter->readDead($function, $red, $black, $network);
+        $omega = Meter::testOmega($probe->function);
+        if (count($this->dead) > self::NETWORKS) {
+            $this->dead = [];
+        }
+        $network = $this->dead["$remains->number@$omega ".$conditions->key()]
+            ??= $this->settler->dead($conditions, $this->variants[$remains->variant], $remains->states, $omega);
+        $reading = $this->meter->readDead($probe->function, $probe->red, $probe->black, $network);
 
         return $reading->overload ? null : $reading->value;
     }
 
-    private function deadNetwork(int $variant, Conditions $conditions, float $omega): Factorisation
+    /**
+     * What may be left of a variant once power is off: an overload that had opened, or had not.
+     *
+     * @return non-empty-list<Remains> the most probable first
+     */
+    private function remains(int $variant, Occasion $when): array
     {
-        $ran = $this->outlook($conditions->energised($this->settler->model->circuit))->states[$variant];
+        $energised = $when->conditions->energised($this->settler->model->circuit);
 
-        return $this->settler->dead($conditions, $this->variants[$variant], $this->settler->statesWhenDead($ran), $omega);
+        return $this->remains["$variant $when->after ".$energised->key()] ??= $this->remainsOf(
+            $variant,
+            $this->outlook($energised),
+            Conditions::poweredDown($this->settler->model->circuit, $energised),
+            $when->after !== null,
+        );
     }
 
-    /** @return array<string, string> */
-    private function observations(Settled $settled): array
+    /** @return non-empty-list<Remains> */
+    private function remainsOf(int $variant, Outlook $outlook, Conditions $off, bool $hasCooled): array
     {
-        $seen = [];
-        foreach ($this->settler->model->parts as $id => $component) {
-            if ($component->observables() !== []) {
-                $seen[$id] = $settled->observed($id);
+        $shares = $states = [];
+        foreach ($outlook->views($variant, null) as $scene => $share) {
+            $cut = $this->settler->statesWhenDead($outlook->scenes[$scene]->states);
+            // it is tested at once, or when it has cooled
+            foreach ([...$hasCooled ? [] : [$cut], $this->cooled($variant, $off, $cut)] as $left) {
+                $key = implode('|', $left);
+                $shares[$key] = ($shares[$key] ?? 0.0) + $share / 2;
+                $states[$key] = $left;
             }
         }
+        arsort($shares);
+        $remains = [];
+        foreach (array_slice($shares, 0, self::REMAINS) as $key => $share) {
+            // below nothing, and each with its own, so that none is taken for a scene
+            $remains[] = new Remains($variant, -1 - $variant * self::REMAINS - count($remains), $share, $states[$key]);
+        }
 
-        return $seen;
+        return $remains === [] ? throw new \LogicException('There is always something left.') : $remains;
     }
 
-    /** @return array{list<int>, array<int, array{float, float}>} island of each node, and each floating island's impedance to earth */
-    private function islands(Settled $settled): array
+    /**
+     * @param  array<string, string>  $states
+     * @return array<string, string>
+     */
+    private function cooled(int $variant, Conditions $off, array $states): array
     {
-        $topology = $this->settler->model->topology;
-        $held = new Graph;
-        foreach ($topology->branches as $b => $branch) {
-            foreach ($settled->network->portAdmittances($b) as $port => $siemens) {
-                if ($siemens > self::ISLAND_SIEMENS) {
-                    $held->join($branch->nodes[2 * $port], $branch->nodes[2 * $port + 1], 2 * $b + $port);
-                }
-            }
-        }
-        $nodes = range(0, $topology->nodes - 1);
-        $numbers = $held->islands([-1, ...$nodes]);
-        $islands = $impedances = [];
-        foreach ($nodes as $node) {
-            $island = $islands[] = $numbers[$node];
-            if ($island > 0 && ! isset($impedances[$island])) {
-                $z = $settled->network->impedanceBetween($node, -1);
-                $impedances[$island] = [$z->re, $z->im];
-            }
-        }
-
-        return [$islands, $impedances];
+        return $this->cooled["$variant ".implode('|', $states)] ??= $this->storyteller->cooled($off, $this->variants[$variant], $states);
     }
 }

@@ -13,21 +13,22 @@ final readonly class Weighing
     /** @var list<non-empty-list<float>> by piece of evidence and variant */
     private array $likelihoods;
 
-    /** The most probable variant. */
-    private int $leader;
+    /** @var list<int> the variants of the most probable suspect: between them they stand for how bad it may be */
+    private array $leading;
 
     /**
      * @param  non-empty-list<float>  $prior  weights by variant
      * @param  list<non-empty-list<Fit>>  $fits  by piece of evidence and variant
+     * @param  non-empty-list<int>  $suspectOf  number of the suspect by variant
      */
-    public function __construct(private array $prior, private array $fits)
+    public function __construct(private array $prior, private array $fits, array $suspectOf)
     {
         $this->likelihoods = array_map(
             static fn (array $piece): array => array_map(static fn (Fit $f): float => $f->likelihood(), $piece),
             $fits,
         );
         $this->posterior = self::share($this->weighed($this->likelihoods));
-        $this->leader = self::first($this->posterior);
+        $this->leading = array_keys($suspectOf, $suspectOf[self::first($this->posterior)], true);
     }
 
     /** @return non-empty-list<non-empty-list<float>> before any evidence, and after each piece of it */
@@ -67,7 +68,18 @@ final readonly class Weighing
     /** @return list<int> pieces that the leading suspect leaves unexplained */
     public function unexplained(): array
     {
-        return array_keys(array_filter($this->fits, fn (array $fits): bool => ! $fits[$this->leader]->explains));
+        return array_keys(array_filter($this->fits, fn (int $k): bool => ! $this->isExplained($k), ARRAY_FILTER_USE_KEY));
+    }
+
+    private function isExplained(int $piece): bool
+    {
+        foreach ($this->leading as $v) {
+            if ($this->fits[$piece][$v]->explains) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** The piece that is most probably mistaken, when it is more probably so than not, or the leading suspect does not explain it. */
@@ -75,7 +87,7 @@ final readonly class Weighing
     {
         $doubts = array_filter(
             $this->doubts(),
-            fn (float $doubt, int $k): bool => $doubt > 0.5 || ! $this->fits[$k][$this->leader]->explains,
+            fn (float $doubt, int $k): bool => $doubt > 0.5 || ! $this->isExplained($k),
             ARRAY_FILTER_USE_BOTH,
         );
 

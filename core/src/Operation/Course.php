@@ -28,12 +28,6 @@ final class Course
     /** An armature takes about this long to move, seconds: the beat of a chattering relay. [practice, no published source] */
     private const ARMATURE = 0.015;
 
-    /** Heat, run time. */
-    private readonly Bodies $levels;
-
-    /** How far the parts are on their way to burning out. */
-    private readonly Bodies $worn;
-
     /** What has burnt out since it began, beside the faults it was given. */
     private Faults $burnt;
 
@@ -73,6 +67,8 @@ final class Course
 
     /**
      * @param  array<string, string>  $states
+     * @param  Bodies  $levels  heat, run time
+     * @param  Bodies  $worn  how far the parts are on their way to burning out
      * @param  (\Closure(Settled): void)|null  $witness  is shown every moment on the way, before anything acts on it
      */
     private function __construct(
@@ -83,13 +79,14 @@ final class Course
         private array $states,
         private readonly Timers $timers,
         private float $time,
+        private readonly Bodies $levels = new Bodies,
+        private readonly Bodies $worn = new Bodies,
         private readonly ?\Closure $witness = null,
         private readonly ?Trail $trail = null,
     ) {
         $this->burnt = Faults::none();
         $this->directVolts = $this->directVolts(...);
         $this->volts = new NodeVolts;
-        [$this->levels, $this->worn] = [new Bodies, new Bodies];
         $this->quantities = new Quantities($model);
     }
 
@@ -110,7 +107,7 @@ final class Course
         ?Trail $trail = null,
     ): self {
         $states = [...$model->initialStates, ...$states];
-        $course = new self($model, $networks, $conditions, $faults, $states, new Timers, 0.0, $witness, $trail);
+        $course = new self($model, $networks, $conditions, $faults, $states, new Timers, 0.0, witness: $witness, trail: $trail);
         $course->network = $networks->at($conditions, $states, $faults, $model->omega);
         $course->rest();
 
@@ -120,7 +117,17 @@ final class Course
     /** From a moment of a healthy unit, with faults from there on. */
     public static function from(Model $model, Networks $networks, Moment $moment, Faults $faults): self
     {
-        $course = new self($model, $networks, $moment->conditions, $faults, $moment->states, clone $moment->timers, $moment->time);
+        $course = new self(
+            $model,
+            $networks,
+            $moment->conditions,
+            $faults,
+            $moment->states,
+            clone $moment->timers,
+            $moment->time,
+            clone $moment->levels,
+            clone $moment->worn,
+        );
         $course->network = $moment->network;
         $course->refresh($faults->targets());
         $course->rest();
@@ -383,6 +390,8 @@ final class Course
             $this->network,
             clone $this->volts,
             clone $this->timers,
+            clone $this->levels,
+            clone $this->worn,
             $isRest,
             $this->direct !== null,
         );

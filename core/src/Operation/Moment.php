@@ -23,6 +23,8 @@ final readonly class Moment
         public Factorisation $network,
         public NodeVolts $volts,
         public Timers $timers,
+        public Bodies $levels,
+        public Bodies $worn,
         public bool $isRest,
         public bool $looksDirect,
     ) {

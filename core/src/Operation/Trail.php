@@ -55,6 +55,28 @@ final class Trail
         return $moments[count($moments) - 1] ?? null;
     }
 
+    /**
+     * Where it stood still on the way to a moment, each with how long.
+     *
+     * @return list<array{Moment, float}> moments and seconds
+     */
+    public function restsBefore(Moment $end): array
+    {
+        $rests = [];
+        $last = null;
+        foreach ($this->moments as $moment) {
+            if ($last !== null) {
+                $rests[] = [$last, $moment->time - $last->time];
+            }
+            $last = $moment->isRest ? $moment : null;
+            if ($moment === $end) {
+                break;
+            }
+        }
+
+        return $rests;
+    }
+
     private function matters(string $id, Faults $faults, Moment $moment): bool
     {
         if ($moment->conditions->hasRemoved($id)) {
@@ -134,7 +156,17 @@ final class Trail
             && $part->pending($state, $failed, $volts) != $part->pending($state, $healthy, $volts)) {
             return true;
         }
+        if ($moment->isRest && $this->goesElsewhere($part, $state, $healthy, $failed, $volts)) {
+            return true;
+        }
 
         return $part->observed($state, $failed, $volts) !== $part->observed($state, $healthy, $volts);
+    }
+
+    /** Whether its heat, its run time or its wear moves otherwise. */
+    private function goesElsewhere(Kind $part, string $state, Setting $healthy, Setting $failed, PartVoltages $volts): bool
+    {
+        return $part->drift($state, $failed, $volts) != $part->drift($state, $healthy, $volts)
+            || $part->wear($state, $failed, $volts) != $part->wear($state, $healthy, $volts);
     }
 }

@@ -12,7 +12,7 @@ namespace Levin\Core\Parts;
 final readonly class FaultMode
 {
     /** A contact that burns or a joint that works loose has anything from some ohms to hundreds. [practice, no published source] */
-    public const JOINT = [8.0, 20.0, 50.0, 125.0, 300.0];
+    public const JOINT = [3.0, 8.0, 20.0, 50.0, 125.0, 300.0];
 
     /**
      * @param  string  $id  unique within the part

@@ -8,8 +8,9 @@ use Levin\Core\Circuit\Circuit;
 use Levin\Core\Circuit\Condition;
 use Levin\Core\Circuit\Conditions;
 use Levin\Core\Diagnosis\Evidence;
-use Levin\Core\Diagnosis\Observation;
-use Levin\Core\Diagnosis\Reading;
+use Levin\Core\Diagnosis\Look;
+use Levin\Core\Diagnosis\Occasion;
+use Levin\Core\Diagnosis\Probe;
 use Levin\Core\Meter\MeterFunction;
 
 /**
@@ -56,15 +57,17 @@ final readonly class Standing
                     $dead = true;
                     break;
                 case EventType::Observation:
-                    $evidence[$event->id] = new Observation($event->text('part'), $event->text('seen'), $conditions);
+                    $evidence[$event->id] = new Evidence(
+                        new Look($event->text('part')),
+                        $event->text('seen'),
+                        new Occasion($conditions),
+                    );
                     break;
                 case EventType::Reading:
-                    $evidence[$event->id] = new Reading(
-                        MeterFunction::from($event->text('function')),
-                        $event->text('red'),
-                        $event->text('black'),
+                    $evidence[$event->id] = new Evidence(
+                        new Probe(MeterFunction::from($event->text('function')), $event->text('red'), $event->text('black')),
                         $event->number('value'),
-                        $conditions,
+                        new Occasion($conditions),
                     );
                     $place = $circuit->partAt($event->text('red'))->place;
                     break;

@@ -85,7 +85,7 @@ abstract class BreakerPoles extends PoleSwitch
     public function faults(): array
     {
         return [
-            new FaultMode('tripped', 'tripped or weak breaker', 1.0),
+            new FaultMode('tripped', 'tripped or weak breaker', 0.5),
             new FaultMode('weak', 'opens below its rating', 0.09, 'share of its rating'),
             ...parent::faults(),
         ];

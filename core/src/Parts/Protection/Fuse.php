@@ -63,7 +63,7 @@ final class Fuse extends Fuses
     #[\Override]
     public function faults(): array
     {
-        return [new FaultMode('blown', 'blown', 2.0), new FaultMode('clips-loose', 'loose in its clips', 0.4, 'Ω', FaultMode::JOINT)];
+        return [new FaultMode('blown', 'blown', 0.7), new FaultMode('clips-loose', 'loose in its clips', 0.4, 'Ω', FaultMode::JOINT)];
     }
 
     #[\Override]

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Diagnosis;
+
+use Levin\Core\Network\Graph;
+use Levin\Core\Operation\Model;
+use Levin\Core\Operation\Settled;
+use Levin\Core\Operation\Story;
+
+/** Makes scenes of stories, each scene once however often it comes. */
+final class Painter
+{
+    /** Branches that conduct less than this do not hold an island together, siemens. */
+    private const ISLAND_SIEMENS = 1e-6;
+
+    /** Volts that differ by less are the same scene. */
+    private const SAME_VOLTS = 0.01;
+
+    /** @var list<Scene> */
+    private array $scenes = [];
+
+    /** @var array<string, int> number of the scene by what makes it */
+    private array $numbers = [];
+
+    /** @var array<int, int> number of the scene by its number in the outlook it is from */
+    private array $copied = [];
+
+    /** @var list<non-empty-list<Passage>> */
+    private array $passages = [];
+
+    public function __construct(private readonly Model $model)
+    {
+    }
+
+    /** The next variant's story. */
+    public function add(Story $story): void
+    {
+        $passages = [];
+        foreach ($story->stretches as $stretch) {
+            $passages[] = new Passage($stretch->from, $stretch->until, $this->number($stretch->settled));
+        }
+        $this->passages[] = $passages;
+    }
+
+    /** The next variant's, as another outlook has it. */
+    public function copy(Outlook $from, int $variant): void
+    {
+        $this->passages[] = array_map(function (Passage $p) use ($from): Passage {
+            $this->copied[$p->scene] ??= array_push($this->scenes, $from->scenes[$p->scene]) - 1;
+
+            return new Passage($p->from, $p->until, $this->copied[$p->scene]);
+        }, $from->passages[$variant]);
+    }
+
+    public function outlook(): Outlook
+    {
+        return $this->passages === []
+            ? throw new \LogicException('The healthy unit is always told of.')
+            : new Outlook($this->scenes, $this->passages);
+    }
+
+    private function number(Settled $settled): int
+    {
+        $round = static fn (float $volts): int => (int) round($volts / self::SAME_VOLTS);
+        $observed = $this->observations($settled);
+        [$islands, $held] = $this->islands($settled);
+        $key = md5(serialize([
+            $observed, $settled->states, array_map($round, $settled->re), array_map($round, $settled->im), $islands,
+        ]), true);
+        if (! isset($this->numbers[$key])) {
+            $this->numbers[$key] = count($this->scenes);
+            $impedances = array_map(static function (int $node) use ($settled): array {
+                $z = $settled->network->impedanceBetween($node, -1);
+
+                return [$z->re, $z->im];
+            }, $held);
+            $posture = md5(serialize($observed).preg_replace('/[\d.]+/', '', implode('|', $settled->states)), true);
+            $this->scenes[] = new Scene($settled->re, $settled->im, $islands, $impedances, $observed, $settled->states, $posture);
+        }
+
+        return $this->numbers[$key];
+    }
+
+    /** @return array<string, string> */
+    private function observations(Settled $settled): array
+    {
+        $seen = [];
+        foreach ($this->model->parts as $id => $component) {
+            if ($component->observables() !== []) {
+                $seen[$id] = $settled->observed($id);
+            }
+        }
+
+        return $seen;
+    }
+
+    /** @return array{list<int>, array<int, int>} island of each node, and one node of each floating island */
+    private function islands(Settled $settled): array
+    {
+        $topology = $this->model->topology;
+        $held = new Graph;
+        foreach ($topology->branches as $b => $branch) {
+            foreach ($settled->network->portAdmittances($b) as $port => $siemens) {
+                if ($siemens > self::ISLAND_SIEMENS) {
+                    $held->join($branch->nodes[2 * $port], $branch->nodes[2 * $port + 1], 2 * $b + $port);
+                }
+            }
+        }
+        $nodes = range(0, $topology->nodes - 1);
+        $numbers = $held->islands([-1, ...$nodes]);
+        $islands = $one = [];
+        foreach ($nodes as $node) {
+            $island = $islands[] = $numbers[$node];
+            if ($island > 0) {
+                $one[$island] ??= $node;
+            }
+        }
+
+        return [$islands, $one];
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Diagnosis;
+
+/** What may be left of a unit once power is off. */
+final readonly class Remains
+{
+    /**
+     * @param  int  $number  its own among all variants', below zero
+     * @param  float  $share  how often it is so
+     * @param  array<string, string>  $states
+     */
+    public function __construct(public int $variant, public int $number, public float $share, public array $states)
+    {
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Diagnosis;
+
+/** What a meter may show of a variant on one occasion, and for how much of the time. */
+final readonly class View
+{
+    /** A level whose neighbours do something else stands for so much of what it shows, more or less. */
+    private const ALONE = 0.25;
+
+    /**
+     * @param  int  $scene  number in the outlook, for volts; below zero and the variant's own for what depends on more than the scene
+     */
+    public function __construct(public Prediction $prediction, public float $share, public int $scene)
+    {
+    }
+
+    /** Of a level that stands for what lies halfway to what the next ones show, where there are such that do the same. */
+    public function upTo(?Prediction $less, ?Prediction $more): self
+    {
+        $own = $this->prediction;
+        if ($own->value === null || $own->isGhost) {
+            return $this;
+        }
+        [$one, $other] = array_map(
+            static fn (?Prediction $p): ?float => $p === null || $p->value === null || $p->isGhost ? null : ($own->value + $p->value) / 2,
+            [$less, $more],
+        );
+        // at the end of what it does alike, a level stands for as much on its other side, or for a quarter when alone
+        $range = $one === null && $other === null
+            ? $own->between((1 - self::ALONE) * $own->value, (1 + self::ALONE) * $own->value)
+            : $own->between($one ?? max(0.0, 2 * $own->value - (float) $other), $other ?? max(0.0, 2 * $own->value - (float) $one));
+
+        return new self($range, $this->share, $this->scene);
+    }
+}

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Operation;
+
+use Levin\Core\Circuit\Conditions;
+use Levin\Core\Parts\Faults;
+
+/**
+ * Tells what a unit goes through with its heat, timers and pressures moving, for as long as a visit waits and watches.
+ *
+ * A unit with a fault goes the way of the healthy one up to where the fault first matters, and is worked out from there.
+ */
+final class Storyteller
+{
+    /** More events than this are a unit that goes round: it has shown all it does. */
+    private const MOST = 200;
+
+    /** What lasts less is not caught with a meter, seconds. [practice, no published source] */
+    private const BRIEF = 2.0;
+
+    /** An overload has closed again by then, seconds. [practice, no published source] */
+    public const COOLS = 1800.0;
+
+    /** Trails kept at once: a diagnosis works under a few conditions at a time. */
+    private const TRAILS = 4;
+
+    /** @var array<string, Trail> of the healthy unit, by conditions, the last one used first */
+    private array $trails = [];
+
+    public function __construct(private readonly Model $model, private readonly Networks $networks)
+    {
+    }
+
+    public function tell(Conditions $conditions, Faults $faults): Story
+    {
+        $trail = $this->trail($conditions);
+        $parting = $trail->parting($faults);
+        $stretches = [];
+        foreach ($parting === null ? [] : $trail->restsBefore($parting) as [$moment, $seconds]) {
+            if ($seconds >= self::BRIEF) {
+                $settled = Course::from($this->model, $this->networks, $moment, $faults)->settled();
+                $stretches[] = new Stretch($moment->time, $moment->time + $seconds, $settled);
+            }
+        }
+        $course = $parting === null
+            ? Course::begun($this->model, $this->networks, $conditions, $faults)
+            : Course::from($this->model, $this->networks, $parting, $faults);
+
+        return new Story($this->goOn($course, $stretches));
+    }
+
+    /**
+     * Of a unit that is switched on as something left it.
+     *
+     * @param  array<string, string>  $left  part states
+     */
+    public function tellAgain(Conditions $conditions, Faults $faults, array $left): Story
+    {
+        return new Story($this->goOn(Course::begun($this->model, $this->networks, $conditions, $faults, $left), []));
+    }
+
+    /**
+     * What part states come to once power is off and all has cooled.
+     *
+     * @param  array<string, string>  $states  as they were when power was cut
+     * @return array<string, string>
+     */
+    public function cooled(Conditions $off, Faults $faults, array $states): array
+    {
+        $course = Course::begun($this->model, $this->networks, $off, $faults, $states);
+        while ($course->time() < self::COOLS && $course->goOn(self::COOLS)) {
+            continue;
+        }
+
+        return $course->settled()->states;
+    }
+
+    private function trail(Conditions $conditions): Trail
+    {
+        $key = $conditions->key();
+        $trail = $this->trails[$key] ?? new Trail($this->model, $this->networks);
+        if (! isset($this->trails[$key])) {
+            $this->goOn(Course::begun($this->model, $this->networks, $conditions, Faults::none(), trail: $trail), []);
+        }
+        $this->trails = [$key => $trail, ...array_slice($this->trails, 0, self::TRAILS - 1)];
+
+        return $trail;
+    }
+
+    /**
+     * @param  list<Stretch>  $stretches  that it has gone through already
+     * @return non-empty-list<Stretch>
+     */
+    private function goOn(Course $course, array $stretches): array
+    {
+        for ($n = 0; ; $n++) {
+            [$from, $settled] = [$course->time(), $course->settled()];
+            $moved = $n < self::MOST && $course->goOn(Story::LONG);
+            if (! $moved) {
+                return [...$stretches, new Stretch($from, max($course->time(), $from + self::BRIEF), $settled)];
+            }
+            if ($course->time() - $from >= self::BRIEF) {
+                $stretches[] = new Stretch($from, $course->time(), $settled);
+            }
+        }
+    }
+}

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Trial;
+
+use Levin\Core\Circuit\Conditions;
+use Levin\Core\Diagnosis\Candidates;
+use Levin\Core\Diagnosis\Hand;
+use Levin\Core\Diagnosis\Probe;
+use Levin\Core\Meter\Meter;
+use Levin\Core\Meter\MeterFunction;
+use Levin\Core\Operation\Course;
+use Levin\Core\Operation\Settled;
+use Levin\Core\Operation\Settler;
+use Levin\Core\Parts\Faults;
+use Levin\Core\Parts\InjectedFault;
+
+/** A unit with something wrong, as time passes, and a hand at it that is not always right. */
+final class HiddenUnit implements Hand
+{
+    /** Moments in which nothing ends: a unit that goes round faster than anyone looks. */
+    private const MOST = 3000;
+
+    /** Volts at a point above which it is not dead. [practice, no published source] */
+    private const LIVE = 2.0;
+
+    private readonly Course $course;
+
+    private readonly Meter $meter;
+
+    private int $seen = 0;
+
+    /** @var list<string> keys of the tests that were mistaken */
+    private array $slips = [];
+
+    public function __construct(
+        private readonly Settler $settler,
+        Conditions $conditions,
+        Faults $faults,
+        private readonly Luck $luck,
+        private readonly Dice $dice,
+    ) {
+        $this->course = Course::begun($settler->model, $settler->networks, $conditions, $faults);
+        $this->meter = new Meter($settler);
+    }
+
+    public function wait(float $seconds): void
+    {
+        $until = $this->course->time() + $seconds;
+        while ($this->seen < self::MOST && $this->course->time() < $until) {
+            $this->course->goOn($until);
+            $this->seen++;
+        }
+    }
+
+    public function change(Conditions $conditions): void
+    {
+        // what the world has come to stays; what a hand sets is set
+        $this->course->change($conditions->withNumbers($this->course->conditions()->numbers()));
+    }
+
+    /** Off, and on again after a while, up to some seconds after. */
+    public function restart(float $after): void
+    {
+        $now = $this->course->conditions();
+        $this->change(Conditions::poweredDown($this->settler->model->circuit, $now));
+        $this->wait(Candidates::STANDS_OFF * 60);
+        $this->change($now);
+        $this->wait($after);
+    }
+
+    /** @return list<string> keys of the tests that were mistaken */
+    public function slips(): array
+    {
+        return $this->slips;
+    }
+
+    public function settled(): Settled
+    {
+        return $this->course->settled();
+    }
+
+    /** @return list<string> ids of the faults that have come of the one that was there */
+    public function burnt(): array
+    {
+        return array_map(static fn (InjectedFault $f): string => $f->fault->id(), $this->course->burnt()->all);
+    }
+
+    /** Whether a point is live, whatever anyone believes. */
+    public function isLive(string ...$points): bool
+    {
+        $settled = $this->settled();
+
+        return max(0.0, ...array_map(static fn (string $point): float => $settled->at($point)->abs(), $points)) > self::LIVE;
+    }
+
+    #[\Override]
+    public function look(string $part): string
+    {
+        return $this->course->observed($part);
+    }
+
+    #[\Override]
+    public function measure(MeterFunction $function, string $red, string $black): ?float
+    {
+        if ($this->dice->chance($this->luck->wrong)) {
+            $beside = $this->beside($red);
+            if ($beside !== null && $beside !== $black) {
+                $this->slips[] = (new Probe($function, $red, $black))->key();
+                $red = $beside;
+            }
+        }
+        $settled = $this->settled();
+        $reading = $function->isDeadTest() && $function !== MeterFunction::Megohms
+            ? $this->meter->readDead($function, $red, $black, $this->settler->dead(
+                $settled->conditions,
+                $settled->faults,
+                $settled->states,
+                Meter::testOmega($function),
+            ))
+            : $this->meter->read($function, $red, $black, $settled);
+
+        return $reading->overload || $reading->value === null ? null : $reading->value * (1 + $this->luck->noise * $this->dice->normal());
+    }
+
+    /** Another terminal of the same part. */
+    private function beside(string $point): ?string
+    {
+        $part = $this->settler->model->circuit->partAt($point);
+        $others = array_values(array_filter(
+            array_map($part->point(...), $part->terminals),
+            static fn (string $other): bool => $other !== $point,
+        ));
+
+        return $others === [] ? null : $this->dice->pick($others);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Trial;
+
+/** How one trial went. */
+final readonly class Outcome
+{
+    /**
+     * @param  string  $said  what was found in the end, or led
+     * @param  float  $probability  of that
+     * @param  list<string>  $unsafe  what should not have been advised
+     * @param  float  $bits  of what was not yet known when the testing began
+     * @param  float|null  $namedSlip  share of the mistaken readings that were named; null when there was none
+     * @param  list<string>  $log  what was done, in words
+     * @param  list<float>  $seconds  that each advice took
+     */
+    public function __construct(
+        public Truth $truth,
+        public Ending $ending,
+        public string $said,
+        public float $probability,
+        public int $tests,
+        public float $minutes,
+        public int $live,
+        public array $unsafe,
+        public float $bits,
+        public ?float $namedSlip,
+        public array $log,
+        public array $seconds,
+    ) {
+    }
+}
