@@ -30,6 +30,9 @@ final readonly class Candidates
     /** Off before it is switched on again to be watched: overloads and pressures have their time. Minutes. [practice] */
     public const STANDS_OFF = 3.0;
 
+    /** Energising a unit that is off: close up, warn, switch on. Minutes. [practice, no published source] */
+    public const ENERGISE = 1.5;
+
     private const RISK_LINE = 1.5;
 
     /** Shock boundaries start here: NFPA 70E (from memory). */
@@ -81,6 +84,34 @@ final readonly class Candidates
                 self::PROBE + $this->reachPoints($red, $black, $place),
                 $volts > self::LINE_VOLTS ? self::RISK_LINE : 1.0,
             );
+        }
+
+        return $list;
+    }
+
+    /**
+     * Switched off, switched on again, and watched as it starts, with eyes or with the meter clipped on.
+     *
+     * @param  Scene  $running  with the unit running, for which points belong to the line side
+     * @return list<Candidate>
+     */
+    public function watching(Conditions $calling, ?string $place, Scene $running): array
+    {
+        $when = new Occasion($calling, 0.0);
+        $wait = self::STANDS_OFF + self::ENERGISE + Watch::SECONDS / 60;
+        $list = [];
+        foreach ($this->model->parts as $id => $component) {
+            if ($component->observables() !== []) {
+                $list[] = new Candidate(new Watch($id), $when, [], $wait + $this->reach([$component->part->place], $place), 1.0);
+            }
+        }
+        foreach ($this->model->parts as $component) {
+            foreach ($component->isLoad() ? $component->probePairs() : [] as [$a, $b]) {
+                [$red, $black] = [$component->part->point($a), $component->part->point($b)];
+                $isLine = max($this->voltsToEarth($running, $red), $this->voltsToEarth($running, $black)) > self::LINE_VOLTS;
+                $minutes = $wait + self::PROBE + $this->reachPoints($red, $black, $place);
+                $list[] = new Candidate(new Peak($red, $black), $when, [], $minutes, $isLine ? self::RISK_LINE : 1.0);
+            }
         }
 
         return $list;

@@ -18,28 +18,14 @@ final class Chooser
 {
     private const OFFERED = 6;
 
-    /** Dead tests are weighed once at most this many suspects are in play. */
+    /** Leads are lifted, and starts watched, once at most this many suspects are in play. */
     private const FEW = 24;
-
-    /** A start is watched so long, seconds; and what lasts less is not caught with a meter. [practice, no published source] */
-    private const PATIENCE = 300.0;
-
-    private const CATCH = 2.0;
-
-    /** Times that differ by less than this share are one. */
-    private const APART = 0.2;
-
-    /** Times of a start that are thought of. */
-    private const TIMES = 4;
 
     /** With more than this chance that it would blow again nothing is fed. */
     private const BOLTED = 0.05;
 
     /** Below this a test is not worth its time, bits. */
     private const WORTH = 0.02;
-
-    /** Energising a unit that is off: close up, warn, switch on. Minutes. [practice, no published source] */
-    private const ENERGISE = 1.5;
 
     public function __construct(private readonly Model $model, private readonly Predictor $predictor)
     {
@@ -72,22 +58,21 @@ final class Chooser
         foreach ([null, Storyteller::COOLS] as $cooling) {
             $alike = $this->alike($signatures);
             $waits = ($cooling ?? 0.0) / 60;
-            foreach ($suspects <= self::FEW ? $this->dead($inPlay, $now, $provedDead, $place, $cooling) : [] as [$test, $target]) {
+            foreach ($this->dead($this->first($weights), $now, $provedDead, $place, $cooling) as [$test, $target]) {
+                if ($suspects > self::FEW && ($test->lift !== [] || $cooling !== null)) {
+                    continue;
+                }
                 // a dead test takes minutes: it is worked out only where it could be offered, or could split what is alike so far
                 if (isset($alike[$target]) || $most / (($test->minutes + $waits) * $test->risk) > $bar) {
                     $this->weigh($test, $waits, $weights, $done, $signatures, $ranked);
                 }
             }
         }
-        if ($suspects <= self::FEW && ! $isBolted) {
-            foreach ($this->watched($calling = $now->calling($this->model->circuit), $weights) as $after) {
-                $extra = Candidates::STANDS_OFF + self::ENERGISE + $after / 60;
-                if ($most / $extra <= $bar && count(array_unique($signatures)) >= $suspects) {
-                    continue;
-                }
-                foreach ($this->under(new Occasion($calling, $after), $place) as $test) {
-                    $this->weigh($test, $extra, $weights, $done, $signatures, $ranked);
-                }
+        if ($suspects <= self::FEW && ! $isBolted && $this->moveDifferently($now, $weights)) {
+            $candidates = new Candidates($this->model);
+            $running = $this->predictor->outlook($calling = $now->calling($this->model->circuit))->scene(0);
+            foreach ($candidates->watching($calling, $place, $running) as $test) {
+                $this->weigh($test, 0.0, $weights, $done, $signatures, $ranked);
             }
         }
         usort($ranked, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
@@ -146,6 +131,19 @@ final class Chooser
     }
 
     /**
+     * The most probable ones: what is tested by itself is one of their parts.
+     *
+     * @param  array<int, float>  $weights  by variant
+     * @return list<int>
+     */
+    private function first(array $weights): array
+    {
+        arsort($weights);
+
+        return array_slice(array_keys($weights), 0, 2 * self::FEW);
+    }
+
+    /**
      * Whether it may well be that feeding it would blow something again.
      *
      * @param  array<int, float>  $weights  by variant
@@ -160,6 +158,19 @@ final class Chooser
         return $mass > self::BOLTED;
     }
 
+    /**
+     * Whether suspects go through different things before they come to rest.
+     *
+     * @param  array<int, float>  $weights  by variant
+     */
+    private function moveDifferently(Conditions $now, array $weights): bool
+    {
+        $when = new Occasion($now->calling($this->model->circuit), 0.0);
+        $ways = array_map(fn (int $v): array => $this->predictor->goneThrough($v, $when), array_keys($weights));
+
+        return count(array_unique(array_map(serialize(...), $ways))) > 1;
+    }
+
     /** @return list<array{0: Candidate, 1: float}> each with the minutes of changing the conditions first */
     private function live(Conditions $now, bool $isBolted, ?string $place): array
     {
@@ -170,11 +181,11 @@ final class Chooser
             return $this->at($changes, $place);
         }
         if ($energised->key() !== $now->key()) {
-            $changes[] = [$energised, self::ENERGISE + count($now->lifted)];
+            $changes[] = [$energised, Candidates::ENERGISE + count($now->lifted)];
         }
         $calling = $now->calling($this->model->circuit);
         if ($calling->key() !== $energised->key()) {
-            $changes[] = [$calling, self::ENERGISE];
+            $changes[] = [$calling, Candidates::ENERGISE];
         }
 
         return $this->at($changes, $place);
@@ -206,44 +217,6 @@ final class Chooser
             ...$candidates->looking($when, $place),
             ...$candidates->live($when, $place, $this->predictor->on($when)->scene(0, $when->after), $running),
         ];
-    }
-
-    /**
-     * Times at which it pays to look when the unit is started again: those at which suspects stand most differently.
-     *
-     * @param  array<int, float>  $weights  by variant
-     * @return list<float> seconds after power and call come on
-     */
-    private function watched(Conditions $calling, array $weights): array
-    {
-        $outlook = $this->predictor->on(new Occasion($calling, 0.0));
-        $times = [];
-        foreach (array_keys($weights) as $v) {
-            foreach ($outlook->passages[$v] as $passage) {
-                if ($passage->until < self::PATIENCE && $passage->until - $passage->from >= self::CATCH) {
-                    $n = (int) round(log(($passage->from + $passage->until) / 2) / log(1.0 + self::APART));
-                    $times[$n] = (1.0 + self::APART) ** $n;
-                }
-            }
-        }
-        $bits = array_map(fn (float $at): float => $this->information($this->postures($outlook, $at, array_keys($weights)), $weights), $times);
-        arsort($bits);
-
-        return array_map(static fn (int $n): float => $times[$n], array_slice(array_keys($bits), 0, self::TIMES));
-    }
-
-    /**
-     * @param  list<int>  $variants
-     * @return list<non-empty-list<int>> those together that stand alike
-     */
-    private function postures(Outlook $outlook, float $at, array $variants): array
-    {
-        $alike = [];
-        foreach ($variants as $v) {
-            $alike[$outlook->scene($v, $at)->posture][] = $v;
-        }
-
-        return array_values($alike);
     }
 
     /**

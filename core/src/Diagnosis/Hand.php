@@ -14,4 +14,10 @@ interface Hand
 
     /** @return float|null SI; null for OL */
     public function measure(MeterFunction $function, string $red, string $black): ?float;
+
+    /** @return list<string> all that is seen of a part while the unit has been on for some seconds, in the order its kind names them */
+    public function watch(string $part, float $seconds): array;
+
+    /** The most volts between two points that stand while the unit has been on for some seconds. */
+    public function peak(string $red, string $black, float $seconds): float;
 }

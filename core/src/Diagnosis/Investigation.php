@@ -111,7 +111,12 @@ final readonly class Investigation
         $done = array_values(array_filter($evidence, static fn (int $k): bool => $k !== $asked, ARRAY_FILTER_USE_KEY));
         $inPlay = array_values(array_unique([...$this->inPlay($weighing->posterior), ...$this->inPlay($thought)]));
 
-        return (new Chooser($this->model, $this->predictor))->choose($thought, $inPlay, $done, $now, $provedDead, $place);
+        [$next, $signatures] = (new Chooser($this->model, $this->predictor))->choose($thought, $inPlay, $done, $now, $provedDead, $place);
+        // the same test once more comes first: two that agree are not both a slip of the hand
+        $isAgain = static fn (Advice $a): bool => $asked !== null && $a->candidate->key() === $evidence[$asked]->key();
+        usort($next, static fn (Advice $a, Advice $b): int => $isAgain($b) <=> $isAgain($a));
+
+        return [$next, $signatures];
     }
 
     /**

@@ -157,12 +157,34 @@ final readonly class Likelihood
         }];
     }
 
-    /** Above a value, the least other one that reads as different. */
-    public static function another(MeterFunction $function, float $value): float
+    /**
+     * Values in classes that read as different.
+     *
+     * @param  array<int, float|null>  $values  SI, null for OL
+     * @return list<non-empty-list<int>> keys
+     */
+    public static function apart(MeterFunction $function, array $values): array
     {
-        [$centre, $sigma] = self::scale($function, $value);
+        $over = array_keys($values, null, true);
+        $values = array_filter($values, static fn (?float $value): bool => $value !== null);
+        asort($values);
+        $classes = $class = [];
+        $edge = INF;
+        $last = NAN;
+        foreach ($values as $key => $value) {
+            if ($value > $edge) {
+                $classes[] = $class;
+                $class = [];
+            }
+            if ($value !== $last) {
+                [$centre, $sigma] = self::scale($function, $value);
+                $edge = self::restore($function, $centre + self::APART * $sigma);
+                $last = $value;
+            }
+            $class[] = $key;
+        }
 
-        return self::restore($function, $centre + self::APART * $sigma);
+        return array_values(array_filter([...$classes, $class, $over], static fn (array $c): bool => $c !== []));
     }
 
     private function isWithin(float $sigmas, Prediction $predicted): bool

@@ -75,6 +75,12 @@ final readonly class Outlook
             : self::shares($passages, (1 - self::ABOUT) * $after, (1 + self::ABOUT) * $after);
     }
 
+    /** @return non-empty-array<int, float> share of the time by number of the scene, of the first seconds */
+    public function within(int $variant, float $seconds): array
+    {
+        return self::shares($this->passages[$variant], 0.0, $seconds);
+    }
+
     /** @return list<array<string, string>> by variant, what is seen of each part */
     public function observed(?float $after = null): array
     {

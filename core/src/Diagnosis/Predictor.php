@@ -48,6 +48,9 @@ final class Predictor
     /** @var array<string, Factorisation> */
     private array $dead = [];
 
+    /** @var array<string, string> what is seen of a part with the power off */
+    private array $atRest = [];
+
     /** @var array<string, array<string, string>> part states */
     private array $cooled = [];
 
@@ -103,7 +106,7 @@ final class Predictor
         return $when->after === null ? $this->outlook($when->conditions) : $this->startedAgain($when->conditions);
     }
 
-    /** From when it is switched on again: what has blown or tripped for good stays so. */
+    /** From when it is switched on again, its reset buttons pressed: what has blown stays so. */
     private function startedAgain(Conditions $conditions): Outlook
     {
         return $this->store->outlook('again '.$conditions->key(), function () use ($conditions): Outlook {
@@ -111,7 +114,9 @@ final class Predictor
             $first = $this->outlook($conditions);
             $painter = new Painter($this->settler->model);
             foreach ($this->variants as $variant => $faults) {
-                $left = $this->cooled($variant, $off, $this->settler->statesWhenDead($first->end($variant)->states));
+                $left = $this->settler->model->afterResets(
+                    $this->cooled($variant, $off, $this->settler->statesWhenDead($first->end($variant)->states)),
+                );
                 $left === $this->settler->model->initialStates
                     ? $painter->copy($first, $variant)
                     : $painter->add($this->storyteller->tellAgain($conditions, $faults, $left));
@@ -119,6 +124,24 @@ final class Predictor
 
             return $painter->outlook();
         });
+    }
+
+    /**
+     * Scenes that a variant goes through while it is watched as it starts.
+     *
+     * @return non-empty-list<int> numbers, each once
+     */
+    public function goneThrough(int $variant, Occasion $when): array
+    {
+        return array_keys($this->on($when)->within($variant, Watch::SECONDS));
+    }
+
+    /** What is seen of a part of a healthy unit with the power off. */
+    public function atRest(string $part, Conditions $conditions): string
+    {
+        $off = Conditions::poweredDown($this->settler->model->circuit, $conditions);
+
+        return $this->atRest["$part ".$off->key()] ??= $this->settled(0, $off)->observed($part);
     }
 
     /** Whether it has blown or tripped what protects it against too much current: it must not be fed again before it is found. */
@@ -213,7 +236,7 @@ final class Predictor
      * @param  non-empty-list<non-empty-list<View>>  $views  by variant
      * @return non-empty-list<non-empty-list<View>>
      */
-    private function ranged(array $views, Occasion $when): array
+    public function ranged(array $views, Occasion $when): array
     {
         $energised = $when->conditions->energised($this->settler->model->circuit);
         $outlook = $energised->key() === $when->conditions->key() ? $this->on($when) : $this->outlook($energised);

@@ -103,27 +103,7 @@ final readonly class Probe implements Test
     #[\Override]
     public function outcomes(Predictor $predictor, Occasion $when, array $variants): array
     {
-        $over = $values = [];
-        foreach ($this->countedOn($predictor, $when, $variants) as $v => $value) {
-            $value === null ? $over[] = $v : $values[$v] = $value;
-        }
-        asort($values);
-        $classes = $class = [];
-        $edge = INF;
-        $last = NAN;
-        foreach ($values as $v => $value) {
-            if ($value > $edge && $class !== []) {
-                $classes[] = $class;
-                $class = [];
-            }
-            if ($value !== $last) {
-                $edge = Likelihood::another($this->function, $value);
-                $last = $value;
-            }
-            $class[] = $v;
-        }
-
-        return array_values(array_filter([...$classes, $class, $over], static fn (array $c): bool => $c !== []));
+        return Likelihood::apart($this->function, $this->countedOn($predictor, $when, $variants));
     }
 
     /**

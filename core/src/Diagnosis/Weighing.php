@@ -82,16 +82,10 @@ final readonly class Weighing
         return false;
     }
 
-    /** The piece that is most probably mistaken, when it is more probably so than not, or the leading suspect does not explain it. */
+    /** Of what the leading suspect leaves unexplained, the piece that is most probably mistaken. */
     public function doubted(): ?int
     {
-        $doubts = array_filter(
-            $this->doubts(),
-            fn (float $doubt, int $k): bool => $doubt > 0.5 || ! $this->isExplained($k),
-            ARRAY_FILTER_USE_BOTH,
-        );
-
-        return array_key_first($doubts);
+        return array_values(array_intersect($this->leastSure(), $this->unexplained()))[0] ?? null;
     }
 
     /** @return list<int> pieces, the one that is most probably mistaken first, however little */

@@ -214,7 +214,9 @@ final class Course
      */
     public function goOn(float $until): bool
     {
-        [$at, $moves] = $this->timers->next($this->pendings());
+        $pendings = $this->pendings();
+        $this->timers->keep($pendings, $this->time);
+        [$at, $moves] = $this->timers->next($pendings);
         [$drifts, $wears] = [$this->drifts(), $this->wears()];
         $moving = $this->quantities->moving($this->conditions, $this->observed(...));
         $left = $burns = [];

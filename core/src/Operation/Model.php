@@ -157,4 +157,21 @@ final class Model
     {
         return $local === '#earth' ? $this->circuit->earth : $component->nodeName($local);
     }
+
+    /**
+     * Every reset button pressed, breakers left as they are.
+     *
+     * @param  array<string, string>  $states
+     * @return array<string, string>
+     */
+    public function afterResets(array $states): array
+    {
+        foreach ($states as $id => $state) {
+            if (isset($this->parts[$id]) && $this->parts[$id]->overcurrentDevice() === null) {
+                $states[$id] = $this->parts[$id]->afterReset($state);
+            }
+        }
+
+        return $states;
+    }
 }

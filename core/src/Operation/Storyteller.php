@@ -18,7 +18,7 @@ final class Storyteller
     private const MOST = 200;
 
     /** What lasts less is not caught with a meter, seconds. [practice, no published source] */
-    private const BRIEF = 2.0;
+    public const BRIEF = 2.0;
 
     /** An overload has closed again by then, seconds. [practice, no published source] */
     public const COOLS = 1800.0;

@@ -13,6 +13,7 @@ use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Operation\Course;
 use Levin\Core\Operation\Settled;
 use Levin\Core\Operation\Settler;
+use Levin\Core\Operation\Storyteller;
 use Levin\Core\Parts\Faults;
 use Levin\Core\Parts\InjectedFault;
 
@@ -45,12 +46,14 @@ final class HiddenUnit implements Hand
         $this->meter = new Meter($settler);
     }
 
+    /** Lets time pass, and a little more while it moves too fast to be looked at. */
     public function wait(float $seconds): void
     {
         $until = $this->course->time() + $seconds;
-        while ($this->seen < self::MOST && $this->course->time() < $until) {
-            $this->course->goOn($until);
-            $this->seen++;
+        while ($this->seen++ < self::MOST && $this->course->time() < $until) {
+            if ($this->course->goOn($until)) {
+                $until = max($until, $this->course->time() + Storyteller::BRIEF);
+            }
         }
     }
 
@@ -60,14 +63,17 @@ final class HiddenUnit implements Hand
         $this->course->change($conditions->withNumbers($this->course->conditions()->numbers()));
     }
 
-    /** Off, and on again after a while, up to some seconds after. */
-    public function restart(float $after): void
+    /** Off, and on again after a while, the reset buttons pressed. */
+    public function restart(): void
     {
         $now = $this->course->conditions();
         $this->change(Conditions::poweredDown($this->settler->model->circuit, $now));
         $this->wait(Candidates::STANDS_OFF * 60);
+        $states = $this->settled()->states;
+        foreach (array_diff_assoc($this->settler->model->afterResets($states), $states) as $part => $state) {
+            $this->course->put($part, $state);
+        }
         $this->change($now);
-        $this->wait($after);
     }
 
     /** @return list<string> keys of the tests that were mistaken */
@@ -111,7 +117,45 @@ final class HiddenUnit implements Hand
                 $red = $beside;
             }
         }
-        $settled = $this->settled();
+
+        return $this->read($function, $red, $black, $this->settled());
+    }
+
+    #[\Override]
+    public function watch(string $part, float $seconds): array
+    {
+        $seen = array_map(static fn (Settled $settled): string => $settled->observed($part), $this->through($seconds));
+
+        return array_values(array_intersect($this->settler->model->parts[$part]->observables(), $seen));
+    }
+
+    #[\Override]
+    public function peak(string $red, string $black, float $seconds): float
+    {
+        return max(0.0, ...array_map(
+            fn (Settled $settled): float => $this->read(MeterFunction::VoltsAc, $red, $black, $settled) ?? 0.0,
+            $this->through($seconds),
+        ));
+    }
+
+    /** @return list<Settled> all that stands long enough to be looked at while time passes */
+    private function through(float $seconds): array
+    {
+        $until = $this->course->time() + $seconds;
+        $stood = [];
+        while ($this->seen++ < self::MOST && $this->course->time() < $until) {
+            [$began, $settled] = [$this->course->time(), $this->course->settled()];
+            $this->course->goOn($until);
+            if ($this->course->time() - $began >= Storyteller::BRIEF) {
+                $stood[] = $settled;
+            }
+        }
+
+        return $stood;
+    }
+
+    private function read(MeterFunction $function, string $red, string $black, Settled $settled): ?float
+    {
         $reading = $function->isDeadTest() && $function !== MeterFunction::Megohms
             ? $this->meter->readDead($function, $red, $black, $this->settler->dead(
                 $settled->conditions,

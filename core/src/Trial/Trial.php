@@ -12,6 +12,7 @@ use Levin\Core\Diagnosis\Investigation;
 use Levin\Core\Diagnosis\Look;
 use Levin\Core\Diagnosis\Occasion;
 use Levin\Core\Diagnosis\Probe;
+use Levin\Core\Diagnosis\Watch;
 use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Settler;
 
@@ -68,13 +69,13 @@ final readonly class Trial
             array_push($unsafe, ...$this->dangers($next, $unit));
             $live += $isDead ? 0 : 1;
             if ($next->when->after !== null) {
-                $isDead ? $unit->wait($next->when->after) : $unit->restart($next->when->after);
+                $isDead ? $unit->wait($next->when->after) : $unit->restart();
             }
             $shown = $next->test->carriedOut($unit);
             $evidence[] = new Evidence($next->test, $shown, new Occasion($now, $next->when->after));
             $log[] = $next->test->title($this->model->circuit).': '.$next->test->words($shown);
             $place = $next->test->place($this->model->circuit);
-            array_push($evidence, ...$isDead ? [] : $this->moved($unit, $evidence, $evidence[count($evidence) - 1]->when));
+            array_push($evidence, ...$isDead ? [] : $this->moved($unit, $evidence, new Occasion($now, $next->when->after === null ? null : Watch::SECONDS)));
         }
     }
 

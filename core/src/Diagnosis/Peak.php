@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Diagnosis;
+
+use Levin\Core\Circuit\Circuit;
+use Levin\Core\Meter\Display;
+use Levin\Core\Meter\MeterFunction;
+
+/** A meter clipped on two points while the unit is started: the most volts that stand for some seconds. */
+final readonly class Peak implements Test
+{
+    public function __construct(public string $red, public string $black)
+    {
+    }
+
+    #[\Override]
+    public function key(): string
+    {
+        return 'most volts '.min($this->red, $this->black).' '.max($this->red, $this->black);
+    }
+
+    #[\Override]
+    public function title(Circuit $circuit): string
+    {
+        return "Start it with the meter clipped on, most volts: $this->red → $this->black";
+    }
+
+    #[\Override]
+    public function words(float|string|null $shown): string
+    {
+        return is_float($shown) ? Display::format(MeterFunction::VoltsAc, $shown) : 'OL';
+    }
+
+    #[\Override]
+    public function result(float|string|null $shown): string
+    {
+        return $this->words($shown)." at most on $this->red → $this->black as it starts";
+    }
+
+    #[\Override]
+    public function place(Circuit $circuit): string
+    {
+        return $circuit->partAt($this->red)->place;
+    }
+
+    #[\Override]
+    public function carriedOut(Hand $hand): float
+    {
+        return $hand->peak($this->red, $this->black, Watch::SECONDS);
+    }
+
+    #[\Override]
+    public function shows(Predictor $predictor, Occasion $when, int $variant): float
+    {
+        return (float) $this->prediction($predictor, $when, $variant)->value;
+    }
+
+    #[\Override]
+    public function fits(Predictor $predictor, Occasion $when, float|string|null $shown): array
+    {
+        $likelihood = new Likelihood(MeterFunction::VoltsAc, is_float($shown) ? $shown : null);
+        $views = array_map(
+            fn (int $v): array => [new View($this->prediction($predictor, $when, $v), 1.0, -1 - $v)],
+            array_keys($predictor->variants),
+        );
+
+        return array_map(static fn (array $own): Fit => new Fit(
+            $likelihood->right($own[0]->prediction),
+            $likelihood->mistaken($own[0]->prediction, []),
+            $likelihood->isExplainedBy($own[0]->prediction),
+        ), $predictor->ranged($views, $when));
+    }
+
+    #[\Override]
+    public function isAsHealthy(Predictor $predictor, Occasion $when, float|string|null $shown): bool
+    {
+        return (new Likelihood(MeterFunction::VoltsAc, is_float($shown) ? $shown : null))->agrees($this->prediction($predictor, $when, 0));
+    }
+
+    #[\Override]
+    public function outcomes(Predictor $predictor, Occasion $when, array $variants): array
+    {
+        $volts = [];
+        foreach ($variants as $v) {
+            $prediction = $this->prediction($predictor, $when, $v);
+            $volts[$v] = $prediction->isGhost ? 0.0 : $prediction->value;
+        }
+
+        return Likelihood::apart(MeterFunction::VoltsAc, $volts);
+    }
+
+    private function prediction(Predictor $predictor, Occasion $when, int $variant): Prediction
+    {
+        $probe = new Probe(MeterFunction::VoltsAc, $this->red, $this->black);
+        $most = new Prediction(0.0);
+        foreach ($predictor->goneThrough($variant, $when) as $scene) {
+            $here = $predictor->inScene($probe, $when, $scene);
+            $most = $here->value > $most->value ? $here : $most;
+        }
+
+        return $most;
+    }
+}
