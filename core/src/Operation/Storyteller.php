@@ -26,6 +26,9 @@ final class Storyteller
     /** Trails kept at once: a diagnosis works under a few conditions at a time. */
     private const TRAILS = 4;
 
+    /** @var array<string, Conditions> after a long time off, by conditions */
+    private array $rested = [];
+
     /** @var array<string, Trail> of the healthy unit, by conditions, the last one used first */
     private array $trails = [];
 
@@ -35,6 +38,7 @@ final class Storyteller
 
     public function tell(Conditions $conditions, Faults $faults): Story
     {
+        $conditions = $this->rested($conditions);
         $trail = $this->trail($conditions);
         $parting = $trail->parting($faults);
         $stretches = [];
@@ -51,6 +55,16 @@ final class Storyteller
         return new Story($this->goOn($course, $stretches));
     }
 
+    /** With pressures and temperatures where they come to while the unit is off. */
+    private function rested(Conditions $conditions): Conditions
+    {
+        return $this->rested[$conditions->key()] ??= $conditions->withNumbers($this->cooling(
+            Conditions::poweredDown($this->model->circuit, $conditions),
+            Faults::none(),
+            [],
+        )->conditions()->numbers());
+    }
+
     /**
      * Of a unit that is switched on as something left it.
      *
@@ -58,7 +72,9 @@ final class Storyteller
      */
     public function tellAgain(Conditions $conditions, Faults $faults, array $left): Story
     {
-        return new Story($this->goOn(Course::begun($this->model, $this->networks, $conditions, $faults, $left), []));
+        $course = Course::begun($this->model, $this->networks, $this->rested($conditions), $faults, $left);
+
+        return new Story($this->goOn($course, []));
     }
 
     /**
@@ -69,12 +85,18 @@ final class Storyteller
      */
     public function cooled(Conditions $off, Faults $faults, array $states): array
     {
+        return $this->cooling($off, $faults, $states)->settled()->states;
+    }
+
+    /** @param  array<string, string>  $states  as they were when power was cut */
+    private function cooling(Conditions $off, Faults $faults, array $states): Course
+    {
         $course = Course::begun($this->model, $this->networks, $off, $faults, $states);
         while ($course->time() < self::COOLS && $course->goOn(self::COOLS)) {
             continue;
         }
 
-        return $course->settled()->states;
+        return $course;
     }
 
     private function trail(Conditions $conditions): Trail

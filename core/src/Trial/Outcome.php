@@ -12,7 +12,8 @@ final readonly class Outcome
      * @param  float  $probability  of that
      * @param  list<string>  $unsafe  what should not have been advised
      * @param  float  $bits  of what was not yet known when the testing began
-     * @param  float|null  $namedSlip  share of the mistaken readings that were named; null when there was none
+     * @param  float|null  $namedSlips  share of the mistaken readings that were named; null when there was none
+     * @param  bool  $leadsRightly  whether what was found, or led, is so
      * @param  list<string>  $log  what was done, in words
      * @param  list<float>  $seconds  that each advice took
      */
@@ -26,7 +27,8 @@ final readonly class Outcome
         public int $live,
         public array $unsafe,
         public float $bits,
-        public ?float $namedSlip,
+        public ?float $namedSlips,
+        public bool $leadsRightly,
         public array $log,
         public array $seconds,
     ) {

@@ -12,6 +12,7 @@ use Levin\Core\Diagnosis\Investigation;
 use Levin\Core\Diagnosis\Look;
 use Levin\Core\Diagnosis\Occasion;
 use Levin\Core\Diagnosis\Probe;
+use Levin\Core\Diagnosis\SuspectGroup;
 use Levin\Core\Diagnosis\Watch;
 use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Settler;
@@ -48,15 +49,18 @@ final readonly class Trial
         $tests = $live = 0;
         $bits = $minutes = 0.0;
         $isDead = false;
-        $unsafe = $log = $seconds = [];
+        $unsafe = $log = $seconds = $named = [];
         while (true) {
             $began = ($this->clock)();
             $assessment = $this->investigation->assess($evidence, $now, $isDead, $place);
             $seconds[] = ($this->clock)() - $began;
             $bits = $tests === 0 ? self::entropy($assessment) : $bits;
+            foreach ([...$assessment->unexplained, ...array_filter([$assessment->doubted, $assessment->alone])] as $item) {
+                $named[$item->test->key()] = true;
+            }
             $next = $this->strategy->next($assessment, $evidence);
             if ($assessment->found() !== null || $next === null || $tests === self::MOST) {
-                return $this->outcome($truth, $assessment, $unit, $tests, $minutes, $live, $unsafe, $bits, $log, $seconds);
+                return $this->outcome($truth, $assessment, $unit, $tests, $minutes, $live, $unsafe, $bits, $log, $seconds, $named);
             }
             $tests++;
             $minutes += $next->minutes;
@@ -139,6 +143,7 @@ final readonly class Trial
      * @param  list<string>  $unsafe
      * @param  list<string>  $log
      * @param  list<float>  $seconds
+     * @param  array<string, true>  $named  keys of tests whose results were doubted
      */
     private function outcome(
         Truth $truth,
@@ -151,20 +156,19 @@ final readonly class Trial
         float $bits,
         array $log,
         array $seconds,
+        array $named,
     ): Outcome {
         $found = $assessment->found();
         $first = $found ?? $assessment->groups[0];
-        $ending = match (true) {
-            $found === null => Ending::Stuck,
-            $truth->ids() === [] ? $found->faults === [] : array_diff($truth->ids(), $found->faults) === [] => Ending::Right,
-            // what burnt for it is the finding too, until it is replaced and burns again
-            array_intersect($unit->burnt(), $found->faults) !== [] => Ending::Right,
-            default => Ending::Wrong,
-        };
+        $isRight = $this->isRight($truth, $first, $unit);
 
         return new Outcome(
             $truth,
-            $ending,
+            match (true) {
+                $found === null => Ending::Stuck,
+                $isRight => Ending::Right,
+                default => Ending::Wrong,
+            },
             $first->label(),
             $first->probability,
             $tests,
@@ -172,10 +176,31 @@ final readonly class Trial
             $live,
             $unsafe,
             $bits,
-            $unit->slips() === [] ? null : 0.0,
+            self::namedSlips($unit, $named),
+            $isRight,
             $log,
             $seconds,
         );
+    }
+
+    private function isRight(Truth $truth, SuspectGroup $said, HiddenUnit $unit): bool
+    {
+        return $truth->ids() === []
+            ? $said->faults === []
+            // what burnt for it is the finding too, until it is replaced and burns again
+            : array_diff($truth->ids(), $said->faults) === [] || array_intersect($unit->burnt(), $said->faults) !== [];
+    }
+
+    /**
+     * Share of the mistaken readings that were doubted or left unexplained at some time.
+     *
+     * @param  array<string, true>  $named  keys of tests
+     */
+    private static function namedSlips(HiddenUnit $unit, array $named): ?float
+    {
+        $slips = array_unique($unit->slips());
+
+        return $slips === [] ? null : count(array_intersect($slips, array_keys($named))) / count($slips);
     }
 
     /** Bits of what is still open, counting what no test tells apart as one. */

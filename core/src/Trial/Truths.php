@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Trial;
+
+use Levin\Core\Circuit\Conditions;
+use Levin\Core\Diagnosis\Outlook;
+use Levin\Core\Diagnosis\Predictor;
+use Levin\Core\Diagnosis\Suspect;
+use Levin\Core\Operation\Model;
+use Levin\Core\Parts\Faults;
+use Levin\Core\Parts\InjectedFault;
+
+/** What can be wrong with a unit so that someone calls: truths that change what its machines do. */
+final readonly class Truths
+{
+    /** What a machine does for less of the time than this nobody complains of. [practice, no published source] */
+    private const NOTICED = 0.02;
+
+    /** About its level a degree lies this much apart, in natural logarithms, either way. */
+    private const AROUND = 0.4;
+
+    private Model $model;
+
+    private Outlook $outlook;
+
+    /** @var array<string, string> the machines, by id */
+    private array $machines;
+
+    /** @var array<string, true> what they do on a healthy unit */
+    private array $healthy;
+
+    public function __construct(private Predictor $predictor)
+    {
+        $this->model = $predictor->settler->model;
+        $this->outlook = $predictor->outlook(Conditions::healthyDefaults($this->model->circuit));
+        $ids = array_map(strval(...), array_keys(array_filter(
+            $this->model->parts,
+            static fn ($part): bool => $part->demand() !== null && $part->observables() !== [],
+        )));
+        $this->machines = array_combine($ids, $ids);
+        $healthy = [];
+        foreach (array_keys($this->outlook->views(0, null)) as $scene) {
+            $healthy[$this->does($scene)] = true;
+        }
+        $this->healthy = $healthy;
+    }
+
+    /** @return list<Truth> single faults, those that have degrees at each of their levels, or thereabouts */
+    public function ofOne(Dice $dice): array
+    {
+        $truths = [];
+        foreach ($this->predictor->suspects as $suspect) {
+            foreach ($suspect->fault === null ? [] : $suspect->variants as $n => $variant) {
+                if ($this->isNoticed($variant)) {
+                    $truths[] = $this->truth($suspect, $n, $dice);
+                }
+            }
+        }
+
+        return $truths;
+    }
+
+    private function truth(Suspect $suspect, int $n, Dice $dice): Truth
+    {
+        $fault = $suspect->fault ?? throw new \LogicException('A healthy unit is no truth of one fault.');
+        $level = $fault->mode->levels[$n] ?? null;
+        $amount = $level === null ? null : round($level * exp($dice->between(-self::AROUND, self::AROUND)), 4);
+
+        return new Truth(
+            $level === null ? Sort::Single : Sort::Degree,
+            Faults::of(new InjectedFault($fault, $amount)),
+            $fault->mode->weight / count($suspect->variants),
+        );
+    }
+
+    private function isNoticed(int $variant): bool
+    {
+        foreach ($this->outlook->views($variant, null) as $scene => $share) {
+            if ($share > self::NOTICED && ! isset($this->healthy[$this->does($scene)])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function does(int $scene): string
+    {
+        return serialize(array_intersect_key($this->outlook->scenes[$scene]->observed, $this->machines));
+    }
+}
