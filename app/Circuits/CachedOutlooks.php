@@ -7,6 +7,7 @@ namespace App\Circuits;
 use Illuminate\Contracts\Cache\Repository;
 use Levin\Core\Diagnosis\Outlook;
 use Levin\Core\Diagnosis\OutlookStore;
+use Levin\Core\Diagnosis\Sheet;
 
 /** Keeps what suspects predict in the application's cache, for one revision of one circuit. */
 final class CachedOutlooks implements OutlookStore
@@ -31,6 +32,23 @@ final class CachedOutlooks implements OutlookStore
     {
         /** @var non-empty-list<non-empty-list<float|null>> */
         return $this->remember("readings:$key", $make);
+    }
+
+    #[\Override]
+    public function sheet(string $key): Sheet
+    {
+        $sheet = $this->remember("sheet:$key", static fn (): Sheet => new Sheet);
+
+        return $sheet instanceof Sheet ? $sheet : new Sheet;
+    }
+
+    #[\Override]
+    public function keep(string $key, Sheet $sheet): void
+    {
+        if ($sheet->isNew()) {
+            $this->read["sheet:$key"] = $sheet;
+            $this->cache->put($this->key.':'.sha1("sheet:$key"), $sheet, now()->addWeek());
+        }
     }
 
     /** @param  \Closure(): mixed  $make */

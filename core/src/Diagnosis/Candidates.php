@@ -24,6 +24,8 @@ final readonly class Candidates
 
     private const LIFT = 1.0;
 
+    private const LAND = 0.5;
+
     /** Switch off, lock out, prove dead. */
     private const MAKE_DEAD = 3.0;
 
@@ -121,7 +123,7 @@ final readonly class Candidates
      * A part tested by itself on a dead circuit.
      *
      * @param  string  $target  part or wire
-     * @param  Conditions  $off  with the power off
+     * @param  Conditions  $off  with the power off, and the leads lifted that are lifted now
      * @param  bool  $isDead  whether it is proved dead already
      * @param  Settled  $left  how a healthy unit stands then: what no switch kills stays live
      * @param  float|null  $after  seconds since power was cut, for what has to cool first
@@ -134,13 +136,11 @@ final readonly class Candidates
             if (max($left->at($red)->abs(), $left->at($black)->abs()) > self::DEAD_VOLTS) {
                 continue;
             }
-            $lift = array_values(array_diff($lift, $off->lifted));
-            $minutes = self::PROBE + ($isDead ? 0.0 : self::MAKE_DEAD) + self::LIFT * count($lift) + $this->reachPoints(
-                $red,
-                $black,
-                $place,
-            );
-            $list[] = new Candidate(new Probe($function, $red, $black), new Occasion($off->lifting($lift), $after), $lift, $minutes, 1.0);
+            $when = new Occasion($off->landing($off->lifted)->lifting($lift), $after);
+            $more = array_values(array_diff($lift, $off->lifted));
+            $minutes = self::PROBE + ($isDead ? 0.0 : self::MAKE_DEAD) + $this->reachPoints($red, $black, $place)
+                + self::LIFT * count($more) + self::LAND * count(array_diff($off->lifted, $lift));
+            $list[] = new Candidate(new Probe($function, $red, $black), $when, $more, $minutes, 1.0);
         }
 
         return $list;
@@ -232,7 +232,7 @@ final readonly class Candidates
     {
         $node = $this->model->node($point);
 
-        return $node < 0 ? 0.0 : hypot($scene->re[$node], $scene->im[$node]);
+        return $node < 0 ? 0.0 : $scene->toEarth($node);
     }
 
     private function reachPoints(string $red, string $black, ?string $place): float

@@ -24,9 +24,6 @@ final class Chooser
     /** With more than this chance that it would blow again nothing is fed. */
     private const BOLTED = 0.05;
 
-    /** Below this a test is not worth its time, bits. */
-    private const WORTH = 0.02;
-
     public function __construct(private readonly Model $model, private readonly Predictor $predictor)
     {
     }
@@ -45,102 +42,43 @@ final class Chooser
             $weights[$s] = $posterior[$s] / $mass;
         }
         $done = array_fill_keys(array_map(static fn (Evidence $e): string => $e->key(), $evidence), true);
-        $signatures = array_fill_keys($inPlay, '');
-        $ranked = [];
+        $ranking = new Ranking($this->predictor, $weights, $done);
         $isBolted = $this->isBolted($weights, $now);
         foreach ($this->live($now, $isBolted, $place) as [$test, $extra]) {
-            $this->weigh($test, $extra, $weights, $done, $signatures, $ranked);
+            $ranking->add($test, $extra);
         }
-        usort($ranked, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
-        $bar = $ranked[self::OFFERED - 1][0] ?? 0.0;
-        $suspects = count(array_unique(array_map(fn (int $v): int => $this->predictor->suspectOf[$v], $inPlay)));
-        $most = log(max(2, $suspects), 2);
-        foreach ([null, Storyteller::COOLS] as $cooling) {
-            $alike = $this->alike($signatures);
-            $waits = ($cooling ?? 0.0) / 60;
-            foreach ($this->dead($this->first($weights), $now, $provedDead, $place, $cooling) as [$test, $target]) {
-                if ($suspects > self::FEW && ($test->lift !== [] || $cooling !== null)) {
-                    continue;
-                }
-                // a dead test takes minutes: it is worked out only where it could be offered, or could split what is alike so far
-                if (isset($alike[$target]) || $most / (($test->minutes + $waits) * $test->risk) > $bar) {
-                    $this->weigh($test, $waits, $weights, $done, $signatures, $ranked);
-                }
-            }
+        $isFew = $ranking->suspects() <= self::FEW;
+        $isFed = $now->energised($this->model->circuit)->key() === $now->key();
+        if ($isFew || $isBolted || ! $isFed) {
+            $this->addDead($ranking, $isFew, $now, $provedDead, $place);
         }
-        if ($suspects <= self::FEW && ! $isBolted && $this->moveDifferently($now, $weights)) {
-            $candidates = new Candidates($this->model);
+        if ($isFew && ! $isBolted && $this->moveDifferently($now, $weights)) {
             $running = $this->predictor->outlook($calling = $now->calling($this->model->circuit))->scene(0);
-            foreach ($candidates->watching($calling, $place, $running) as $test) {
-                $this->weigh($test, 0.0, $weights, $done, $signatures, $ranked);
+            foreach ((new Candidates($this->model))->watching($calling, $place, $running) as $test) {
+                $ranking->add($test, 0.0);
             }
         }
-        usort($ranked, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
 
         return [
-            array_map(fn (array $r): Advice => $this->advice($r[2], $r[1], $r[3], $weights), array_slice($ranked, 0, self::OFFERED)),
-            $signatures,
+            array_map(fn (Ranked $r): Advice => $this->advice($r, $weights), $ranking->best(self::OFFERED)),
+            $ranking->signatures(),
         ];
     }
 
-    /**
-     * Adds a test's outcomes to the signatures, and the test to the ranking when it is worth its time.
-     *
-     * @param  array<int, float>  $weights
-     * @param  array<string, true>  $done
-     * @param  array<int, string>  $signatures
-     * @param  list<array{float, float, Candidate, list<non-empty-list<int>>}>  $ranked  score, bits, test, outcomes
-     */
-    private function weigh(Candidate $test, float $extra, array $weights, array $done, array &$signatures, array &$ranked): void
+    /** Dead tests: at once, then of what has to cool first; leads are lifted for few. */
+    private function addDead(Ranking $ranking, bool $isFew, Conditions $now, bool $provedDead, ?string $place): void
     {
-        $outcomes = $test->test->outcomes($this->predictor, $test->when, array_keys($weights));
-        foreach ($outcomes as $n => $members) {
-            foreach ($members as $s) {
-                $signatures[$s] .= $n.',';
+        foreach ($isFew ? [null, Storyteller::COOLS] : [null] as $cooling) {
+            $waits = ($cooling ?? 0.0) / 60;
+            $bar = $ranking->best(self::OFFERED)[self::OFFERED - 1]->score ?? 0.0;
+            $alike = $ranking->alike();
+            foreach ($this->dead($ranking->first(2 * self::FEW), $now, $provedDead, $place, $cooling) as [$test, $target]) {
+                // a dead test takes time to work out: it is where it could be offered, or could split what is alike so far
+                if (($isFew || $test->lift === []) && (isset($alike[$target]) || $ranking->most($test, $waits) > $bar)) {
+                    $ranking->add($test, $waits);
+                }
             }
         }
-        if (count($outcomes) < 2 || isset($done[$test->key()])) {
-            return;
-        }
-        $bits = $this->information($outcomes, $weights);
-        if ($bits >= self::WORTH) {
-            $ranked[] = [$bits / (($test->minutes + $extra) * $test->risk), $bits, $test, $outcomes];
-        }
-    }
-
-    /**
-     * The parts and wires of suspects that nothing so far tells from another one.
-     *
-     * @param  array<int, string>  $signatures
-     * @return array<string, true>
-     */
-    private function alike(array $signatures): array
-    {
-        $sharing = [];
-        foreach ($signatures as $v => $signature) {
-            $sharing[$signature][$this->predictor->suspectOf[$v]] = true;
-        }
-        $alike = [];
-        foreach ($signatures as $v => $signature) {
-            foreach (count($sharing[$signature]) > 1 ? $this->predictor->variants[$v]->targets() : [] as $target) {
-                $alike[$target] = true;
-            }
-        }
-
-        return $alike;
-    }
-
-    /**
-     * The most probable ones: what is tested by itself is one of their parts.
-     *
-     * @param  array<int, float>  $weights  by variant
-     * @return list<int>
-     */
-    private function first(array $weights): array
-    {
-        arsort($weights);
-
-        return array_slice(array_keys($weights), 0, 2 * self::FEW);
     }
 
     /**
@@ -243,43 +181,12 @@ final class Chooser
         return $list;
     }
 
-    /**
-     * What an outcome says about which suspect it is: the entropy of the outcomes, less what is only about how bad it is.
-     *
-     * @param  list<non-empty-list<int>>  $outcomes
-     * @param  array<int, float>  $weights  by variant
-     */
-    private function information(array $outcomes, array $weights): float
+    /** @param  array<int, float>  $weights */
+    private function advice(Ranked $ranked, array $weights): Advice
     {
-        $bits = 0.0;
-        $within = [];
-        foreach ($outcomes as $n => $members) {
-            $all = 0.0;
-            foreach ($members as $v) {
-                $all += $weights[$v];
-                $s = $this->predictor->suspectOf[$v];
-                $within[$s][$n] = ($within[$s][$n] ?? 0.0) + $weights[$v];
-            }
-            $bits -= $all > 0.0 ? $all * log($all, 2) : 0.0;
-        }
-        foreach ($within as $shares) {
-            $suspect = array_sum($shares);
-            foreach (count($shares) > 1 ? $shares : [] as $share) {
-                $bits += $share > 0.0 ? $share * log($share / $suspect, 2) : 0.0;
-            }
-        }
-
-        return $bits * (1 - 2 * Fit::MISTAKEN);
-    }
-
-    /**
-     * @param  list<non-empty-list<int>>  $outcomes
-     * @param  array<int, float>  $weights
-     */
-    private function advice(Candidate $test, float $bits, array $outcomes, array $weights): Advice
-    {
+        $test = $ranked->candidate;
         $shown = [];
-        foreach ($outcomes as $members) {
+        foreach ($ranked->outcomes as $members) {
             usort($members, static fn (int $a, int $b): int => $weights[$b] <=> $weights[$a]);
             $shown[] = [
                 'shows' => $this->show($test, $members[0]),
@@ -293,7 +200,7 @@ final class Chooser
 
         return new Advice(
             $test,
-            $bits,
+            $ranked->bits,
             $test->test->title($this->model->circuit),
             $expected,
             $healthy,

@@ -86,6 +86,8 @@ final readonly class Investigation
             [$next] = $next === [] ? $this->choose($weighing, $again, $evidence, $now, $provedDead, $place) : [$next];
         }
 
+        $this->predictor->keep();
+
         return new Assessment(
             $posterior,
             $this->groups($posterior, $members),

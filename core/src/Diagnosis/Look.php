@@ -28,7 +28,7 @@ final readonly class Look implements Test
     #[\Override]
     public function shows(Predictor $predictor, Occasion $when, int $variant): string
     {
-        return $predictor->on($when)->scene($variant, $when->after)->observed[$this->part] ?? '';
+        return $predictor->on($when)->scene($variant, $when->after)->posture->observed[$this->part] ?? '';
     }
 
     #[\Override]
@@ -60,7 +60,7 @@ final readonly class Look implements Test
     {
         $others = max(1, count($predictor->settler->model->component($this->part)->observables()) - 1);
         $outlook = $predictor->on($when);
-        $seen = array_filter($outlook->scenes, fn (Scene $s): bool => ($s->observed[$this->part] ?? '') === $shown);
+        $seen = array_filter($outlook->scenes, fn (Scene $s): bool => ($s->posture->observed[$this->part] ?? '') === $shown);
 
         return array_map(static function (int $v) use ($outlook, $when, $seen, $others): Fit {
             $share = min(1.0, array_sum(array_intersect_key($outlook->views($v, $when->after), $seen)));
@@ -81,7 +81,7 @@ final readonly class Look implements Test
         $outlook = $predictor->on($when);
         $classes = [];
         foreach ($variants as $v) {
-            $classes[$outlook->scene($v, $when->after)->observed[$this->part] ?? ''][] = $v;
+            $classes[$outlook->scene($v, $when->after)->posture->observed[$this->part] ?? ''][] = $v;
         }
 
         return array_values($classes);

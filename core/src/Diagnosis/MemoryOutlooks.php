@@ -12,6 +12,9 @@ final class MemoryOutlooks implements OutlookStore
     /** @var array<string, non-empty-list<non-empty-list<float|null>>> */
     private array $readings = [];
 
+    /** @var array<string, Sheet> */
+    private array $sheets = [];
+
     #[\Override]
     public function outlook(string $key, \Closure $make): Outlook
     {
@@ -22,5 +25,17 @@ final class MemoryOutlooks implements OutlookStore
     public function readings(string $key, \Closure $make): array
     {
         return $this->readings[$key] ??= $make();
+    }
+
+    #[\Override]
+    public function sheet(string $key): Sheet
+    {
+        return $this->sheets[$key] ??= new Sheet;
+    }
+
+    #[\Override]
+    public function keep(string $key, Sheet $sheet): void
+    {
+        $this->sheets[$key] = $sheet;
     }
 }

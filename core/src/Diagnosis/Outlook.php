@@ -84,7 +84,7 @@ final readonly class Outlook
     /** @return list<array<string, string>> by variant, what is seen of each part */
     public function observed(?float $after = null): array
     {
-        return array_map(fn (int $v): array => $this->scene($v, $after)->observed, array_keys($this->passages));
+        return array_map(fn (int $v): array => $this->scene($v, $after)->posture->observed, array_keys($this->passages));
     }
 
     /**

@@ -17,4 +17,9 @@ interface OutlookStore
      * @return non-empty-list<non-empty-list<float|null>> dead readings by variant and by what may be left of it, SI, null for OL
      */
     public function readings(string $key, \Closure $make): array;
+
+    /** The outcomes of tests on one occasion, as far as they are known. */
+    public function sheet(string $key): Sheet;
+
+    public function keep(string $key, Sheet $sheet): void;
 }

@@ -8,6 +8,7 @@ use Levin\Core\Network\Graph;
 use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Settled;
 use Levin\Core\Operation\Story;
+use Levin\Core\Operation\Stretch;
 
 /** Makes scenes of stories, each scene once however often it comes. */
 final class Painter
@@ -16,10 +17,16 @@ final class Painter
     private const ISLAND_SIEMENS = 1e-6;
 
     /** Volts that differ by less are the same scene. */
-    private const SAME_VOLTS = 0.01;
+    private const SAME_VOLTS = 0.1;
 
     /** @var list<Scene> */
     private array $scenes = [];
+
+    /** @var array<string, Islands> each once */
+    private array $islands = [];
+
+    /** @var array<string, Posture> each once */
+    private array $postures = [];
 
     /** @var array<string, int> number of the scene by what makes it */
     private array $numbers = [];
@@ -38,8 +45,10 @@ final class Painter
     public function add(Story $story): void
     {
         $passages = [];
+        $known = [];
         foreach ($story->stretches as $stretch) {
-            $passages[] = new Passage($stretch->from, $stretch->until, $this->number($stretch->settled));
+            $scene = $known[spl_object_id($stretch->settled)] ??= $this->number($stretch->settled);
+            $passages[] = new Passage($stretch->from, $stretch->until, $scene);
         }
         $this->passages[] = $passages;
     }
@@ -65,19 +74,24 @@ final class Painter
     {
         $round = static fn (float $volts): int => (int) round($volts / self::SAME_VOLTS);
         $observed = $this->observations($settled);
-        [$islands, $held] = $this->islands($settled);
+        [$islands, $held] = $this->islandsOf($settled);
         $key = md5(serialize([
             $observed, $settled->states, array_map($round, $settled->re), array_map($round, $settled->im), $islands,
         ]), true);
         if (! isset($this->numbers[$key])) {
             $this->numbers[$key] = count($this->scenes);
+            $posture = new Posture($observed, $settled->states, md5(serialize($observed).Stretch::postureOf($settled->states), true));
             $impedances = array_map(static function (int $node) use ($settled): array {
                 $z = $settled->network->impedanceBetween($node, -1);
 
                 return [$z->re, $z->im];
             }, $held);
-            $posture = md5(serialize($observed).preg_replace('/[\d.]+/', '', implode('|', $settled->states)), true);
-            $this->scenes[] = new Scene($settled->re, $settled->im, $islands, $impedances, $observed, $settled->states, $posture);
+            $this->scenes[] = new Scene(
+                array_values($settled->re),
+                array_values($settled->im),
+                $this->islands[serialize([$islands, $impedances])] ??= new Islands($islands, $impedances),
+                $this->postures[serialize([$observed, $settled->states])] ??= $posture,
+            );
         }
 
         return $this->numbers[$key];
@@ -97,7 +111,7 @@ final class Painter
     }
 
     /** @return array{list<int>, array<int, int>} island of each node, and one node of each floating island */
-    private function islands(Settled $settled): array
+    private function islandsOf(Settled $settled): array
     {
         $topology = $this->model->topology;
         $held = new Graph;

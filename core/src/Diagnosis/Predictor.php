@@ -29,6 +29,9 @@ final class Predictor
     /** Networks of dead units kept at once: each is some kilobytes. */
     private const NETWORKS = 300;
 
+    /** With more variants in play than this, a test's outcomes are looked up. */
+    private const MANY = 60;
+
     /** Ways a unit may be left once power is off that are told apart. */
     private const REMAINS = 6;
 
@@ -47,6 +50,9 @@ final class Predictor
 
     /** @var array<string, Factorisation> */
     private array $dead = [];
+
+    /** @var array<string, Sheet> by occasion */
+    private array $sheets = [];
 
     /** @var array<string, string> what is seen of a part with the power off */
     private array $atRest = [];
@@ -80,7 +86,7 @@ final class Predictor
     public function settled(int $variant, Conditions $conditions): Settled
     {
         $energised = $conditions->energised($this->settler->model->circuit);
-        $ran = $energised->key() === $conditions->key() ? null : $this->outlook($energised)->end($variant)->states;
+        $ran = $energised->key() === $conditions->key() ? null : $this->outlook($energised)->end($variant)->posture->states;
 
         return $this->settler->standing($conditions, $this->variants[$variant], $ran);
     }
@@ -115,7 +121,7 @@ final class Predictor
             $painter = new Painter($this->settler->model);
             foreach ($this->variants as $variant => $faults) {
                 $left = $this->settler->model->afterResets(
-                    $this->cooled($variant, $off, $this->settler->statesWhenDead($first->end($variant)->states)),
+                    $this->cooled($variant, $off, $this->settler->statesWhenDead($first->end($variant)->posture->states)),
                 );
                 $left === $this->settler->model->initialStates
                     ? $painter->copy($first, $variant)
@@ -124,6 +130,41 @@ final class Predictor
 
             return $painter->outlook();
         });
+    }
+
+    /**
+     * Variants by what they would show of a test, in classes that can be told apart by it.
+     *
+     * For many at once the classes are those of all variants, and kept.
+     *
+     * @param  list<int>  $variants
+     * @return list<non-empty-list<int>>
+     */
+    public function outcomes(Candidate $candidate, array $variants): array
+    {
+        if (count($variants) <= self::MANY) {
+            return $candidate->test->outcomes($this, $candidate->when, $variants);
+        }
+        $sheet = $this->sheets[$candidate->when->key()] ??= $this->store->sheet($candidate->when->key());
+        $row = $sheet->row($candidate->test->key(), fn (): array => $candidate->test->outcomes(
+            $this,
+            $candidate->when,
+            array_keys($this->variants),
+        ));
+        $classes = [];
+        foreach ($variants as $v) {
+            $classes[$row[$v]][] = $v;
+        }
+
+        return array_values($classes);
+    }
+
+    /** Keeps what it has worked out since it was last asked to. */
+    public function keep(): void
+    {
+        foreach ($this->sheets as $key => $sheet) {
+            $this->store->keep($key, $sheet);
+        }
     }
 
     /**
@@ -148,7 +189,7 @@ final class Predictor
     public function isBolted(int $variant, Conditions $conditions): bool
     {
         $model = $this->settler->model;
-        $end = $this->outlook($conditions->energised($model->circuit))->end($variant)->states;
+        $end = $this->outlook($conditions->energised($model->circuit))->end($variant)->posture->states;
         foreach ($model->parts as $id => $part) {
             if ($part->overcurrentDevice() !== null && ($end[$id] ?? '') !== ($model->initialStates[$id] ?? '')
                 && $this->variants[$variant]->in($id) === []) {
@@ -240,7 +281,7 @@ final class Predictor
     {
         $energised = $when->conditions->energised($this->settler->model->circuit);
         $outlook = $energised->key() === $when->conditions->key() ? $this->on($when) : $this->outlook($energised);
-        $posture = static fn (int $v, View $view): string => ($view->scene < 0 ? $outlook->scene($v) : $outlook->scenes[$view->scene])->posture;
+        $posture = static fn (int $v, View $view): string => ($view->scene < 0 ? $outlook->scene($v) : $outlook->scenes[$view->scene])->posture->key;
         foreach ($this->suspects as $suspect) {
             $levels = array_map(static fn (int $v): array => $views[$v], $suspect->variants);
             foreach (count($levels) > 1 ? $suspect->variants : [] as $n => $v) {
@@ -365,7 +406,7 @@ final class Predictor
     {
         $shares = $states = [];
         foreach ($outlook->views($variant, null) as $scene => $share) {
-            $cut = $this->settler->statesWhenDead($outlook->scenes[$scene]->states);
+            $cut = $this->settler->statesWhenDead($outlook->scenes[$scene]->posture->states);
             // it is tested at once, or when it has cooled
             foreach ([...$hasCooled ? [] : [$cut], $this->cooled($variant, $off, $cut)] as $left) {
                 $key = implode('|', $left);

@@ -61,7 +61,7 @@ final readonly class Watch implements Test
         $outlook = $predictor->on($when);
         $seen = [];
         foreach ($predictor->goneThrough($variant, $when) as $scene) {
-            $seen[$outlook->scenes[$scene]->observed[$this->part] ?? ''] = true;
+            $seen[$outlook->scenes[$scene]->posture->observed[$this->part] ?? ''] = true;
         }
         $order = $predictor->settler->model->parts[$this->part]->observables();
 

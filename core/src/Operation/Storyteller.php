@@ -23,6 +23,11 @@ final class Storyteller
     /** An overload has closed again by then, seconds. [practice, no published source] */
     public const COOLS = 1800.0;
 
+    /** Standing again as it has so often after so many seconds, it goes round. [practice, no published source] */
+    private const ROUNDS = 4;
+
+    private const AWHILE = 900.0;
+
     /** Trails kept at once: a diagnosis works under a few conditions at a time. */
     private const TRAILS = 4;
 
@@ -41,18 +46,25 @@ final class Storyteller
         $conditions = $this->rested($conditions);
         $trail = $this->trail($conditions);
         $parting = $trail->parting($faults);
-        $stretches = [];
-        foreach ($parting === null ? [] : $trail->restsBefore($parting) as [$moment, $seconds]) {
+        if ($parting === null) {
+            return new Story($this->goOn(Course::begun($this->model, $this->networks, $conditions, $faults)));
+        }
+        $tail = $this->goOn(Course::from($this->model, $this->networks, $parting, $faults));
+        $known = [];
+        foreach ($tail as $stretch) {
+            $known[$stretch->posture()] ??= $stretch->settled;
+        }
+        $before = [];
+        foreach ($trail->restsBefore($parting) as [$moment, $seconds]) {
             if ($seconds >= self::BRIEF) {
-                $settled = Course::from($this->model, $this->networks, $moment, $faults)->settled();
-                $stretches[] = new Stretch($moment->time, $moment->time + $seconds, $settled);
+                // where all stand alike one stands for all: speeds and heat make no difference that a meter shows
+                $settled = $known[Stretch::postureOf($moment->states)]
+                    ??= Course::from($this->model, $this->networks, $moment, $faults)->settled();
+                $before[] = new Stretch($moment->time, $moment->time + $seconds, $settled);
             }
         }
-        $course = $parting === null
-            ? Course::begun($this->model, $this->networks, $conditions, $faults)
-            : Course::from($this->model, $this->networks, $parting, $faults);
 
-        return new Story($this->goOn($course, $stretches));
+        return new Story([...$before, ...$tail]);
     }
 
     /** With pressures and temperatures where they come to while the unit is off. */
@@ -74,7 +86,7 @@ final class Storyteller
     {
         $course = Course::begun($this->model, $this->networks, $this->rested($conditions), $faults, $left);
 
-        return new Story($this->goOn($course, []));
+        return new Story($this->goOn($course));
     }
 
     /**
@@ -104,22 +116,24 @@ final class Storyteller
         $key = $conditions->key();
         $trail = $this->trails[$key] ?? new Trail($this->model, $this->networks);
         if (! isset($this->trails[$key])) {
-            $this->goOn(Course::begun($this->model, $this->networks, $conditions, Faults::none(), trail: $trail), []);
+            $this->goOn(Course::begun($this->model, $this->networks, $conditions, Faults::none(), trail: $trail));
         }
         $this->trails = [$key => $trail, ...array_slice($this->trails, 0, self::TRAILS - 1)];
 
         return $trail;
     }
 
-    /**
-     * @param  list<Stretch>  $stretches  that it has gone through already
-     * @return non-empty-list<Stretch>
-     */
-    private function goOn(Course $course, array $stretches): array
+    /** @return non-empty-list<Stretch> */
+    private function goOn(Course $course): array
     {
+        $stretches = $known = $times = [];
         for ($n = 0; ; $n++) {
             [$from, $settled] = [$course->time(), $course->settled()];
-            $moved = $n < self::MOST && $course->goOn(Story::LONG);
+            $posture = Stretch::postureOf($settled->states);
+            $times[$posture] = ($times[$posture] ?? 0) + 1;
+            $goesRound = $from > self::AWHILE && $times[$posture] > self::ROUNDS;
+            $moved = $n < self::MOST && ! $goesRound && $course->goOn(Story::LONG);
+            $settled = $known[$posture] ??= $settled;
             if (! $moved) {
                 return [...$stretches, new Stretch($from, max($course->time(), $from + self::BRIEF), $settled)];
             }

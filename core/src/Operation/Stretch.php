@@ -15,8 +15,15 @@ final readonly class Stretch
     {
     }
 
-    public function seconds(): float
+    /** The same where every part stands alike, whatever the speeds. */
+    public function posture(): string
     {
-        return $this->until - $this->from;
+        return self::postureOf($this->settled->states);
+    }
+
+    /** @param  array<string, string>  $states */
+    public static function postureOf(array $states): string
+    {
+        return (string) preg_replace('/ \d+\.\d+/', '', implode('|', $states));
     }
 }

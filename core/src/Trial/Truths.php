@@ -88,6 +88,6 @@ final readonly class Truths
 
     private function does(int $scene): string
     {
-        return serialize(array_intersect_key($this->outlook->scenes[$scene]->observed, $this->machines));
+        return serialize(array_intersect_key($this->outlook->scenes[$scene]->posture->observed, $this->machines));
     }
 }

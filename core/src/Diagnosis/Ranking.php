@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Diagnosis;
+
+/** Tests by what they tell a minute about the suspects in play, and what all of them together cannot tell apart. */
+final class Ranking
+{
+    /** Below this a test is not worth its time, bits. */
+    private const WORTH = 0.02;
+
+    /** @var list<Ranked> */
+    private array $ranked = [];
+
+    /** @var array<int, string> by variant: the same where every test so far has the same outcome */
+    private array $signatures;
+
+    /**
+     * @param  array<int, float>  $weights  by variant in play, adding up to one
+     * @param  array<string, true>  $done  keys of the tests that have been made
+     */
+    public function __construct(private readonly Predictor $predictor, private readonly array $weights, private readonly array $done)
+    {
+        $this->signatures = array_map(static fn (): string => '', $weights);
+    }
+
+    /** @param  float  $extra  minutes besides the test's own */
+    public function add(Candidate $test, float $extra): void
+    {
+        $outcomes = $this->predictor->outcomes($test, array_keys($this->weights));
+        foreach ($outcomes as $n => $members) {
+            foreach ($members as $v) {
+                $this->signatures[$v] .= $n.',';
+            }
+        }
+        if (count($outcomes) < 2 || isset($this->done[$test->key()])) {
+            return;
+        }
+        $bits = $this->information($outcomes);
+        if ($bits >= self::WORTH) {
+            $this->ranked[] = new Ranked($test, $bits / self::price($test, $extra), $bits, $outcomes);
+        }
+    }
+
+    /** The most that a test could score. */
+    public function most(Candidate $test, float $extra): float
+    {
+        return log(max(2, $this->suspects()), 2) / self::price($test, $extra);
+    }
+
+    private static function price(Candidate $test, float $extra): float
+    {
+        return ($test->minutes + $extra) * $test->risk;
+    }
+
+    /** @return list<Ranked> */
+    public function best(int $many): array
+    {
+        usort($this->ranked, static fn (Ranked $a, Ranked $b): int => $b->score <=> $a->score);
+
+        return array_slice($this->ranked, 0, $many);
+    }
+
+    /** @return array<int, string> by variant */
+    public function signatures(): array
+    {
+        return $this->signatures;
+    }
+
+    /** How many suspects are in play. */
+    public function suspects(): int
+    {
+        return count(array_unique(array_map(fn (int $v): int => $this->predictor->suspectOf[$v], array_keys($this->weights))));
+    }
+
+    /** @return list<int> the most probable variants */
+    public function first(int $many): array
+    {
+        $weights = $this->weights;
+        arsort($weights);
+
+        return array_slice(array_keys($weights), 0, $many);
+    }
+
+    /** @return array<string, true> the parts and wires of suspects that nothing so far tells from another one */
+    public function alike(): array
+    {
+        $sharing = [];
+        foreach ($this->signatures as $v => $signature) {
+            $sharing[$signature][$this->predictor->suspectOf[$v]] = true;
+        }
+        $alike = [];
+        foreach ($this->signatures as $v => $signature) {
+            foreach (count($sharing[$signature]) > 1 ? $this->predictor->variants[$v]->targets() : [] as $target) {
+                $alike[$target] = true;
+            }
+        }
+
+        return $alike;
+    }
+
+    /**
+     * What an outcome says about which suspect it is: the entropy of the outcomes, less what is only about how bad it is.
+     *
+     * @param  list<non-empty-list<int>>  $outcomes
+     */
+    private function information(array $outcomes): float
+    {
+        $bits = 0.0;
+        $within = [];
+        foreach ($outcomes as $n => $members) {
+            $all = 0.0;
+            foreach ($members as $v) {
+                $all += $this->weights[$v];
+                $s = $this->predictor->suspectOf[$v];
+                $within[$s][$n] = ($within[$s][$n] ?? 0.0) + $this->weights[$v];
+            }
+            $bits -= $all > 0.0 ? $all * log($all, 2) : 0.0;
+        }
+        foreach ($within as $shares) {
+            $suspect = array_sum($shares);
+            foreach (count($shares) > 1 ? $shares : [] as $share) {
+                $bits += $share > 0.0 ? $share * log($share / $suspect, 2) : 0.0;
+            }
+        }
+
+        return $bits * (1 - 2 * Fit::MISTAKEN);
+    }
+}
