@@ -6,6 +6,10 @@ namespace App\Calls;
 
 use App\Api\Data;
 use Levin\Core\Diagnosis\Advice;
+use Levin\Core\Diagnosis\Look;
+use Levin\Core\Diagnosis\Peak;
+use Levin\Core\Diagnosis\Probe;
+use Levin\Core\Diagnosis\Watch;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Operation\Model;
 use Levin\Core\Record\Standing;
@@ -14,12 +18,15 @@ use Levin\Core\Record\Standing;
 final readonly class AdviceData extends Data
 {
     /**
-     * @param  MeterFunction|null  $function  null for a look
+     * @param  'look'|'watch'|'probe'|'peak'  $kind  eyes on a part, or on a part as the unit starts; the meter, or the most it shows as the
+     *                                              unit starts
+     * @param  MeterFunction|null  $function  null for eyes
      * @param  string  $red  the red probe's point, or the part to look at
      * @param  bool  $lineVoltage  whether it is done at line voltage
-     * @param  list<string>  $choices  what can be seen, for a look
+     * @param  list<string>  $choices  what can be seen, for eyes
      */
     private function __construct(
+        public string $kind,
         public ?MeterFunction $function,
         public string $red,
         public string $black,
@@ -37,22 +44,30 @@ final readonly class AdviceData extends Data
 
     public static function of(Advice $advice, Model $model, Standing $standing): self
     {
-        $test = $advice->test;
-        $part = $test->function === null ? $model->circuit->part($test->red) : $model->circuit->partAt($test->red);
+        $candidate = $advice->candidate;
+        $test = $candidate->test;
+        [$kind, $function, $red, $black] = match (true) {
+            $test instanceof Look => ['look', null, $test->part, ''],
+            $test instanceof Watch => ['watch', null, $test->part, ''],
+            $test instanceof Peak => ['peak', MeterFunction::VoltsAc, $test->red, $test->black],
+            $test instanceof Probe => ['probe', $test->function, $test->red, $test->black],
+            default => throw new \LogicException('A test of a new kind is told on the screen too: '.$test::class),
+        };
 
         return new self(
-            $test->function,
-            $test->red,
-            $test->black,
+            $kind,
+            $function,
+            $red,
+            $black,
             $advice->title,
             $advice->why,
             $advice->expected,
             $advice->bits,
-            $test->minutes,
-            $test->risk > 1.0,
-            FirstData::of($test, $standing),
-            $test->function === null ? $model->parts[$part->id]->observables() : [],
-            $model->circuit->places[$part->place]->label,
+            $candidate->minutes,
+            $candidate->risk > 1.0,
+            FirstData::of($candidate, $standing),
+            $function === null ? $model->parts[$red]->observables() : [],
+            $model->circuit->places[$test->place($model->circuit)]->label,
         );
     }
 }

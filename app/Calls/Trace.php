@@ -9,7 +9,6 @@ use App\Shop\User;
 use Levin\Core\Circuit\UnknownName;
 use Levin\Core\Diagnosis\Advice;
 use Levin\Core\Diagnosis\Assessment;
-use Levin\Core\Diagnosis\Meaning;
 use Levin\Core\Diagnosis\SuspectGroup;
 use Levin\Core\Ladder\DrawnState;
 use Levin\Core\Ladder\Layout;
@@ -34,7 +33,7 @@ final readonly class Trace
         $model = $settler->model;
         $standing = Standing::after($model->circuit, $call->log());
         $assessment = $this->shelf->investigation($call->revision)->assess(
-            array_values($standing->evidence),
+            $standing->allEvidence(),
             $standing->conditions,
             $standing->provedDead,
             $standing->place,
@@ -80,10 +79,13 @@ final readonly class Trace
     /** @return list<LogEventData> */
     private function events(Call $call, Standing $standing, Assessment $assessment): array
     {
-        $meanings = array_combine(
-            array_keys($standing->evidence),
-            array_map(static fn (Meaning $m): MeaningData => MeaningData::of($m), $assessment->meanings),
-        );
+        $meanings = [];
+        $n = 0;
+        foreach ($standing->evidence as $id => $items) {
+            // of what came and went, the last has the whole of it
+            $n += count($items);
+            $meanings[$id] = MeaningData::of($assessment->meanings[$n - 1]);
+        }
 
         return array_values(array_map(
             static fn (CallEvent $e): LogEventData => LogEventData::of($e, $meanings[$e->id] ?? null, $standing->struck[$e->id] ?? null),

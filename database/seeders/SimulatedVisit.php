@@ -8,16 +8,25 @@ use App\Circuits\CircuitShelf;
 use App\Shop\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
-use Levin\Core\Diagnosis\Advice;
 use Levin\Core\Diagnosis\Assessment;
-use Levin\Core\Meter\Meter;
+use Levin\Core\Diagnosis\Candidate;
+use Levin\Core\Diagnosis\Look;
+use Levin\Core\Diagnosis\Peak;
+use Levin\Core\Diagnosis\Probe;
+use Levin\Core\Diagnosis\Watch;
 use Levin\Core\Record\EventType;
 use Levin\Core\Record\Standing;
+use Levin\Core\Record\WhenSeen;
+use Levin\Core\Trial\Dice;
+use Levin\Core\Trial\HiddenUnit;
+use Levin\Core\Trial\Luck;
 
 /** Works a call the way a technician would: hides a fault in the unit, follows the advice, reads the simulated meter. */
 final class SimulatedVisit
 {
     private Carbon $clock;
+
+    private HiddenUnit $unit;
 
     public function __construct(private readonly CircuitShelf $shelf, private readonly EventLog $log)
     {
@@ -27,8 +36,13 @@ final class SimulatedVisit
     public function work(Call $call, User $user, string $fault, int $tests, string $cause = '', bool $close = false): void
     {
         $this->clock = $call->scheduled_for->copy()->addMinutes(6);
-        $this->append($call, $user, EventType::Observation, ['part' => 'IBM', 'seen' => $this->seen($call, $fault, 'IBM')]);
-        $this->append($call, $user, EventType::Observation, ['part' => 'OFM', 'seen' => $this->seen($call, $fault, 'OFM')]);
+        $settler = $this->shelf->settler($call->revision);
+        $conditions = $this->standing($call)->conditions;
+        $this->unit = new HiddenUnit($settler, $conditions, $settler->model->faults->parseAll([$fault]), new Luck, new Dice($call->id));
+        $this->unit->wait(60 * 20);
+        foreach (['IBM', 'OFM'] as $part) {
+            $this->append($call, $user, EventType::Observation, ['part' => $part, 'seen' => $this->unit->look($part)]);
+        }
         for ($n = 0; $n < $tests; $n++) {
             $assessment = $this->assess($call);
             $found = $assessment->found();
@@ -39,7 +53,7 @@ final class SimulatedVisit
             if ($assessment->next === []) {
                 break;
             }
-            $this->follow($call, $user, $fault, $assessment->next[0]);
+            $this->follow($call, $user, $assessment->next[0]->candidate);
         }
         if ($close) {
             $this->append(
@@ -53,43 +67,48 @@ final class SimulatedVisit
         }
     }
 
-    private function follow(Call $call, User $user, string $fault, Advice $advice): void
+    private function follow(Call $call, User $user, Candidate $candidate): void
     {
-        $test = $advice->test;
+        $conditions = $candidate->when->conditions;
         $now = $this->standing($call);
-        foreach (array_diff($now->conditions->lifted, $test->conditions->lifted) as $wire) {
+        foreach (array_diff($now->conditions->lifted, $conditions->lifted) as $wire) {
             $this->append($call, $user, EventType::Lead, ['wire' => $wire, 'lifted' => false]);
         }
         foreach ($now->circuit->conditions as $condition) {
-            $wanted = $test->conditions->isOn($condition->name);
+            $wanted = $conditions->isOn($condition->name);
             if ($wanted !== $now->conditions->isOn($condition->name)) {
                 $this->append($call, $user, EventType::Condition, ['name' => $condition->name, 'value' => $wanted]);
             }
         }
-        if ($test->function === null) {
-            $this->append($call, $user, EventType::Observation, ['part' => $test->red, 'seen' => $this->seen($call, $fault, $test->red)]);
-
-            return;
-        }
-        if ($test->function->isDeadTest() && ! $now->provedDead) {
+        $test = $candidate->test;
+        if ($test instanceof Probe && $test->function->isDeadTest() && ! $now->provedDead) {
             $this->append($call, $user, EventType::ProvedDead, ['known_before' => true, 'circuit_dead' => true, 'known_after' => true]);
         }
-        foreach ($test->lift as $wire) {
+        foreach ($candidate->lift as $wire) {
             $this->append($call, $user, EventType::Lead, ['wire' => $wire, 'lifted' => true]);
         }
-        $settler = $this->shelf->settler($call->revision);
-        $reading = (new Meter($settler))->read(
-            $test->function,
-            $test->red,
-            $test->black,
-            $settler->standing($this->standing($call)->conditions, $settler->model->faults->parseAll([$fault])),
-        );
-        $this->append($call, $user, EventType::Reading, [
-            'function' => $test->function->value,
-            'red' => $test->red,
-            'black' => $test->black,
-            'entered' => str_replace(' ', '', $reading->display()),
-        ]);
+        $this->unit->change($conditions);
+        $this->unit->wait(60 * $candidate->minutes);
+        if ($candidate->when->after === 0.0) {
+            $this->unit->restart();
+        }
+        $shown = $test->carriedOut($this->unit);
+        $entered = str_replace(' ', '', $test->words($shown));
+        $starts = ['moment' => WhenSeen::AS_IT_STARTS];
+        [$type, $data] = match (true) {
+            $test instanceof Look => [EventType::Observation, ['part' => $test->part, 'seen' => $shown]],
+            $test instanceof Watch => [EventType::Observation, ['part' => $test->part, 'seen' => $shown, ...$starts]],
+            $test instanceof Peak => [
+                EventType::Reading,
+                ['function' => 'vac', 'red' => $test->red, 'black' => $test->black, 'entered' => $entered, ...$starts],
+            ],
+            $test instanceof Probe => [
+                EventType::Reading,
+                ['function' => $test->function->value, 'red' => $test->red, 'black' => $test->black, 'entered' => $entered],
+            ],
+            default => throw new \LogicException('A test of a new kind is followed here too: '.$test::class),
+        };
+        $this->append($call, $user, $type, $data);
     }
 
     private function restore(Call $call, User $user): void
@@ -110,18 +129,11 @@ final class SimulatedVisit
         $now = $this->standing($call);
 
         return $this->shelf->investigation($call->revision)->assess(
-            array_values($now->evidence),
+            $now->allEvidence(),
             $now->conditions,
             $now->provedDead,
             $now->place,
         );
-    }
-
-    private function seen(Call $call, string $fault, string $part): string
-    {
-        $settler = $this->shelf->settler($call->revision);
-
-        return $settler->standing($this->standing($call)->conditions, $settler->model->faults->parseAll([$fault]))->observed($part);
     }
 
     private function standing(Call $call): Standing

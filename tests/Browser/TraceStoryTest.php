@@ -2,7 +2,11 @@
 
 // The whole story in the real application: sign in, open a call, trace it, find the fault, keep the record.
 
+use Levin\Core\Diagnosis\Watch;
+use Levin\Core\Meter\Display;
 use Levin\Core\Meter\MeterFunction;
+use Levin\Core\Operation\Storyteller;
+use Levin\Core\Operation\Stretch;
 use Levin\Core\Tests\Support\Unit;
 
 /** What the hidden unit answers to the test now recommended on the screen, under the conditions the call stands in. */
@@ -10,8 +14,19 @@ function answerTo(array $advice, string $fault, array $standing, ?Unit $unit = n
 {
     $unit ??= Unit::cooling();
     $conditions = $unit->conditions(array_column($standing['conditions'], 'value', 'name'))->lifting($standing['lifted']);
+    if (in_array($advice['kind'], ['watch', 'peak'], true)) {
+        $faults = $unit->model()->faults->parseAll([$fault]);
+        $story = (new Storyteller($unit->model(), $unit->settler->networks))->tell($conditions, $faults);
+        $early = array_filter($story->stretches, fn (Stretch $s): bool => $s->from < Watch::SECONDS);
+        $read = fn (Stretch $s): float => $s->settled->between($advice['red'], $advice['black'])->abs();
+        $seen = fn (Stretch $s): string => $s->settled->observed($advice['red']);
+
+        return $advice['kind'] === 'peak'
+            ? Display::format(MeterFunction::VoltsAc, max(array_map($read, $early)))
+            : implode(', ', array_intersect($advice['choices'], array_map($seen, $early)));
+    }
     $settled = $unit->settle($conditions, [$fault], $unit->with($fault)->states);
-    if ($advice['function'] === null) {
+    if ($advice['kind'] === 'look') {
         return $settled->observed($advice['red']);
     }
 
@@ -57,8 +72,11 @@ beforeEach(function (): void {
             $kinds[] = $advice['function'] ?? 'look';
             $answer = answerTo($advice, $fault, $trace['standing'], $unit);
             if ($advice['function'] === null) {
-                $this->click("[data-seen='$answer']");
-            } else {
+                array_map(fn (string $seen) => $this->click("[data-seen='$seen']"), explode(', ', $answer));
+            }
+            if ($advice['kind'] === 'watch') {
+                $this->press('Keep what was seen');
+            } elseif ($advice['function'] !== null) {
                 $this->type('input[name=reading]', $answer);
                 $this->press('Keep the reading');
             }

@@ -7,7 +7,7 @@ namespace Levin\Core\Record;
 /** What can happen on a call. */
 enum EventType: string
 {
-    /** eyes and ears: {part, seen} */
+    /** eyes and ears: {part, seen, moment}; several things seen are one text, with commas; see WhenSeen */
     case Observation = 'observation';
 
     /** a switch or call changed: {name, value} */
@@ -16,7 +16,7 @@ enum EventType: string
     /** a wire lifted or landed: {wire, lifted} */
     case Lead = 'lead';
 
-    /** {function, red, black, entered} plus {value, overload} as understood */
+    /** {function, red, black, entered, moment} plus {value, overload} as understood; as it starts it is the most that showed */
     case Reading = 'reading';
 
     /** tester on a known source, on the circuit, on the source again: {} */

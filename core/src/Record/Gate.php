@@ -47,10 +47,17 @@ final readonly class Gate
         $text = static fn (string $key): string => is_string($data[$key] ?? null) ? trim($data[$key]) : '';
         try {
             return match ($type) {
-                EventType::Observation => $this->observation($text('part'), $text('seen')),
+                EventType::Observation => $this->observation($text('part'), $text('seen'), WhenSeen::of($data['moment'] ?? null)),
                 EventType::Condition => $this->condition($standing, $text('name'), self::flag($data, 'value')),
                 EventType::Lead => $this->lead($standing, $text('wire'), self::flag($data, 'lifted')),
-                EventType::Reading => $this->reading($standing, $text('function'), $text('red'), $text('black'), $text('entered')),
+                EventType::Reading => $this->reading(
+                    $standing,
+                    $text('function'),
+                    $text('red'),
+                    $text('black'),
+                    $text('entered'),
+                    WhenSeen::of($data['moment'] ?? null),
+                ),
                 EventType::ProvedDead => $this->provedDead($standing, $data),
                 EventType::Note => [
                     'text' => self::filled($text('text'), 'text', self::NOTE, 'The note is empty. Write something, or leave it.'),
@@ -68,14 +75,18 @@ final readonly class Gate
     }
 
     /** @return array<string, mixed> */
-    private function observation(string $part, string $seen): array
+    private function observation(string $part, string $seen, WhenSeen $when): array
     {
         $choices = $this->model->parts[$this->model->circuit->part($part)->id]->observables();
-        if (! in_array($seen, $choices, true)) {
-            throw Refusal::notSeen($part, mb_substr($seen, 0, 60), $choices);
+        $all = $when->isAWhile() ? array_map(trim(...), explode(',', $seen)) : [$seen];
+        foreach ($all as $one) {
+            if (! in_array($one, $choices, true)) {
+                throw Refusal::notSeen($part, mb_substr($one, 0, 60), $choices);
+            }
         }
 
-        return ['part' => $part, 'seen' => $seen];
+        // in the order in which the part's kind names them, each once
+        return ['part' => $part, 'seen' => implode(', ', array_intersect($choices, $all)), ...$when->data()];
     }
 
     /** @return array<string, mixed> */
@@ -102,7 +113,7 @@ final readonly class Gate
     }
 
     /** @return array<string, mixed> */
-    private function reading(Standing $standing, string $name, string $red, string $black, string $entered): array
+    private function reading(Standing $standing, string $name, string $red, string $black, string $entered, WhenSeen $when): array
     {
         $function = MeterFunction::tryFrom($name);
         if ($function === null || ! in_array($function, MeterFunction::traced(), true)) {
@@ -115,6 +126,9 @@ final readonly class Gate
         }
         if ($function->isDeadTest() && ! $standing->provedDead) {
             throw Refusal::deadTestOnLiveCircuit();
+        }
+        if ($when->isAWhile() && $function !== MeterFunction::VoltsAc) {
+            throw Refusal::onlyVoltsAsItStarts();
         }
         try {
             $entry = Entry::parse($function, $entered);
@@ -129,6 +143,7 @@ final readonly class Gate
             'entered' => $entered,
             'value' => $entry->value,
             'overload' => $entry->value === null,
+            ...$when->data(),
         ];
     }
 

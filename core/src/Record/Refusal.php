@@ -132,4 +132,15 @@ final class Refusal extends RecordException
             'The power is off: '.implode(', ', $off).'. Switch it on again, or say why it stays off and who knows of it.',
         );
     }
+
+    /** @param  list<string>  $words */
+    public static function badMoment(array $words): self
+    {
+        return new self('moment', 'Say when it was: seconds after power and call came on, or '.implode(', ', $words).'.');
+    }
+
+    public static function onlyVoltsAsItStarts(): self
+    {
+        return new self('moment', 'As it starts, only the most volts can be kept; take other readings on the unit as it stands.');
+    }
 }

@@ -8,9 +8,6 @@ use Levin\Core\Circuit\Circuit;
 use Levin\Core\Circuit\Condition;
 use Levin\Core\Circuit\Conditions;
 use Levin\Core\Diagnosis\Evidence;
-use Levin\Core\Diagnosis\Look;
-use Levin\Core\Diagnosis\Occasion;
-use Levin\Core\Diagnosis\Probe;
 use Levin\Core\Meter\MeterFunction;
 
 /**
@@ -19,7 +16,7 @@ use Levin\Core\Meter\MeterFunction;
 final readonly class Standing
 {
     /**
-     * @param  array<string, Evidence>  $evidence  by event id, struck ones left out
+     * @param  array<string, non-empty-list<Evidence>>  $evidence  by event id, struck ones left out
      * @param  array<string, string>  $struck  reason by event id
      */
     private function __construct(
@@ -57,18 +54,17 @@ final readonly class Standing
                     $dead = true;
                     break;
                 case EventType::Observation:
-                    $evidence[$event->id] = new Evidence(
-                        new Look($event->text('part')),
-                        $event->text('seen'),
-                        new Occasion($conditions),
-                    );
+                    $evidence[$event->id] = WhenSeen::of($event->data['moment'] ?? null)
+                        ->seen($event->text('part'), $event->text('seen'), $conditions);
                     break;
                 case EventType::Reading:
-                    $evidence[$event->id] = new Evidence(
-                        new Probe(MeterFunction::from($event->text('function')), $event->text('red'), $event->text('black')),
+                    $evidence[$event->id] = [WhenSeen::of($event->data['moment'] ?? null)->read(
+                        MeterFunction::from($event->text('function')),
+                        $event->text('red'),
+                        $event->text('black'),
                         $event->number('value'),
-                        new Occasion($conditions),
-                    );
+                        $conditions,
+                    )];
                     $place = $circuit->partAt($event->text('red'))->place;
                     break;
                 case EventType::Strike:
@@ -90,6 +86,12 @@ final readonly class Standing
         }
 
         return new self($circuit, $conditions, $dead, $closed, $place, $evidence, $struck);
+    }
+
+    /** @return list<Evidence> in the order it was gathered */
+    public function allEvidence(): array
+    {
+        return array_merge(...array_values($this->evidence));
     }
 
     /** @return list<string> labels of the power switches that are still on */

@@ -8,6 +8,7 @@ namespace Levin\Core\Trial;
 final readonly class Outcome
 {
     /**
+     * @param  list<string>  $faults  ids of what was found in the end, or led
      * @param  string  $said  what was found in the end, or led
      * @param  float  $probability  of that
      * @param  list<string>  $unsafe  what should not have been advised
@@ -20,6 +21,7 @@ final readonly class Outcome
     public function __construct(
         public Truth $truth,
         public Ending $ending,
+        public array $faults,
         public string $said,
         public float $probability,
         public int $tests,

@@ -169,6 +169,7 @@ final readonly class Trial
                 $isRight => Ending::Right,
                 default => Ending::Wrong,
             },
+            $first->faults,
             $first->label(),
             $first->probability,
             $tests,

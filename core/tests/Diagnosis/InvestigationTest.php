@@ -3,105 +3,67 @@
 declare(strict_types=1);
 
 use Levin\Core\Diagnosis\Advice;
-use Levin\Core\Diagnosis\Assessment;
+use Levin\Core\Diagnosis\Evidence;
 use Levin\Core\Diagnosis\Fit;
-use Levin\Core\Diagnosis\Investigation;
 use Levin\Core\Diagnosis\Likelihood;
-use Levin\Core\Diagnosis\Observation;
 use Levin\Core\Diagnosis\Prediction;
-use Levin\Core\Diagnosis\Reading;
+use Levin\Core\Diagnosis\Probe;
 use Levin\Core\Diagnosis\Weighing;
 use Levin\Core\Meter\MeterFunction;
+use Levin\Core\Tests\Support\Learned;
 use Levin\Core\Tests\Support\Unit;
-
-/**
- * Hides a fault, follows the advice with simulated readings, and says where it ends.
- *
- * @return array{Assessment, int} the last assessment and the number of tests
- */
-function trial(Unit $unit, Investigation $investigation, string $fault, int $most = 16): array
-{
-    $now = $unit->conditions();
-    $hidden = $unit->settle($now, [$fault]);
-    $evidence = [
-        new Observation('IBM', $hidden->observed('IBM'), $now),
-        new Observation('OFM', $hidden->observed('OFM'), $now),
-        new Observation('COMP', $hidden->observed('COMP'), $now),
-    ];
-    $place = 'outdoor';
-    for ($tests = 0; ; $tests++) {
-        $assessment = $investigation->assess($evidence, $now, false, $place);
-        $next = $assessment->next[0] ?? null;
-        if ($assessment->found() !== null || $next === null || $tests === $most) {
-            return [$assessment, $tests];
-        }
-        $conditions = $next->test->conditions;
-        $there = $unit->settle($conditions, [$fault], $hidden->states);
-        $there = $conditions->key() === $now->key() ? $hidden : $there;
-        if ($next->test->function === null) {
-            $evidence[] = new Observation($next->test->red, $there->observed($next->test->red), $conditions);
-        } else {
-            [$function, $red, $black] = [$next->test->function, $next->test->red, $next->test->black];
-            $evidence[] = new Reading($function, $red, $black, $unit->taken($function, $red, $black, $there), $conditions);
-            $place = $unit->model()->circuit->partAt($next->test->red)->place;
-        }
-    }
-}
+use Levin\Core\Trial\Dice;
+use Levin\Core\Trial\Ending;
+use Levin\Core\Trial\Sort;
+use Levin\Core\Trial\Truth;
+use Levin\Core\Trial\Truths;
 
 it('finds whatever is hidden among what keeps the unit from running', function (): void {
     $unit = Unit::cooling();
-    $investigation = $unit->investigation();
-    $healthy = $unit->with();
-    $tried = $tests = 0;
-    foreach ($unit->model()->faults->suspects() as $fault) {
-        $id = $fault->id();
-        $settled = $unit->with($id);
-        $symptom = array_filter(['COMP', 'OFM', 'IBM'], fn (string $m): bool => $settled->observed($m) !== $healthy->observed($m));
-        if ($symptom === [] || $fault->target === 'SUP') {
-            continue;
-        }
-        [$end, $taken] = trial($unit, $investigation, $id);
-        $found = $end->found();
-        expect($found)->not->toBeNull("$id is not found after $taken tests; first is {$end->groups[0]->label()}")
-            ->and(in_array($id, $found->faults ?? [], true))->toBeTrue("$id is taken for {$found?->label()}");
-        $tried++;
-        $tests += $taken;
+    $tests = [];
+    $truths = (new Truths($unit->investigation()->predictor()))->ofOne(new Dice(1));
+    foreach (array_filter($truths, fn (Truth $t): bool => $t->sort === Sort::Single && $t->faults->targets() !== ['SUP']) as $truth) {
+        $end = $unit->tried($truth->words());
+        expect($end->ending)->toBe(Ending::Right, "{$truth->words()}: $end->said after $end->tests tests")->and($end->unsafe)->toBe([]);
+        $tests[] = $end->tests;
     }
-    expect($tried)->toBeGreaterThan(60)
+    expect(count($tests))->toBeGreaterThan(60)
         // halving 100 suspects takes log2(100) ≈ 6.6 tests where every test has two even outcomes
-        ->and($tests / $tried)->toBeLessThan(7.5);
+        ->and(array_sum($tests) / count($tests))->toBeLessThan(7.5);
 });
 
 it('advises with the points, the function, the healthy reading and the reason', function (): void {
     $unit = Unit::cooling();
     $now = $unit->conditions();
-    $evidence = [new Observation('OFM', 'silent', $now), new Observation('IBM', 'runs', $now), new Observation('CC', 'dropped out', $now)];
+    $evidence = [Learned::seen('OFM', 'silent', $now), Learned::seen('IBM', 'runs', $now), Learned::seen('CC', 'dropped out', $now)];
     $assessment = $unit->investigation()->assess($evidence, $now, false, 'outdoor');
     /** @var Advice $next */
     $next = $assessment->next[0];
-    expect($next->test->function)->toBe(MeterFunction::VoltsAc)
-        ->and($next->title)->toBe("Volts: {$next->test->red} → {$next->test->black}")
+    /** @var Probe $probe */
+    $probe = $next->candidate->test;
+    expect($next->candidate->test)->toBeInstanceOf(Probe::class)
+        ->and($probe->function)->toBe(MeterFunction::VoltsAc)
+        ->and($next->title)->toBe("Volts: $probe->red → $probe->black")
         ->and($next->why)->toContain('leaves')->toContain("A healthy unit shows $next->expected")
         ->and($next->bits)->toBeGreaterThan(0.5)->toBeLessThan(log(150, 2));
-    $healthy = $unit->read(MeterFunction::VoltsAc, $next->test->red, $next->test->black)->display();
+    $healthy = $unit->read(MeterFunction::VoltsAc, $probe->red, $probe->black)->display();
     expect($next->expected)->toBe($healthy);
 });
 
 it('keeps apart what a test can tell apart and groups what none can', function (): void {
     $unit = Unit::cooling();
-    [$end] = trial($unit, $unit->investigation(), 'HP:open');
     // a tripped switch and a broken one read the same everywhere on the wiring: gauges decide (common practice, no published source)
-    expect($end->found()?->faults)->toEqualCanonicalizing(['HP:open', 'HP:tripped']);
+    expect($unit->tried('HP:open')->faults)->toEqualCanonicalizing(['HP:open', 'HP:tripped']);
 });
 
 it('proves by good readings only: what lies beyond the fault stays unproved', function (): void {
     $unit = Unit::cooling();
     $now = $unit->conditions();
     $investigation = $unit->investigation();
-    $good = $investigation->assess([new Reading(MeterFunction::VoltsAc, 'LV.Y', 'LV.C', 26.3, $now)], $now, false, null);
+    $good = $investigation->assess([Learned::metered(MeterFunction::VoltsAc, 'LV.Y', 'LV.C', 26.3, $now)], $now, false, null);
     expect($good->proved)->toContain('T1')->toContain('FU3')->not->toContain('COMP')->not->toContain('LP');
     $bad = $investigation->assess(
-        [new Observation('OFM', 'silent', $now), new Reading(MeterFunction::VoltsAc, 'LP.1', 'LP.2', 26.7, $now)],
+        [Learned::seen('OFM', 'silent', $now), Learned::metered(MeterFunction::VoltsAc, 'LP.1', 'LP.2', 26.7, $now)],
         $now,
         false,
         null,
@@ -113,10 +75,10 @@ it('keeps a suspect alive after one mistaken reading and says when nothing singl
     $unit = Unit::cooling();
     $now = $unit->conditions();
     $readings = [
-        new Observation('OFM', 'silent', $now), new Observation('CC', 'dropped out', $now), new Observation('IBM', 'runs', $now),
-        new Reading(MeterFunction::VoltsAc, 'HP.1', 'LV.C', 26.6, $now), new Reading(MeterFunction::VoltsAc, 'HP.2', 'LV.C', 0.0, $now),
+        Learned::seen('OFM', 'silent', $now), Learned::seen('CC', 'dropped out', $now), Learned::seen('IBM', 'runs', $now),
+        Learned::metered(MeterFunction::VoltsAc, 'HP.1', 'LV.C', 26.6, $now), Learned::metered(MeterFunction::VoltsAc, 'HP.2', 'LV.C', 0.0, $now),
     ];
-    $wrong = new Reading(MeterFunction::VoltsAc, 'LV.Y', 'LV.C', 0.0, $now);
+    $wrong = Learned::metered(MeterFunction::VoltsAc, 'LV.Y', 'LV.C', 0.0, $now);
     $investigation = $unit->investigation();
     $sound = $investigation->assess($readings, $now, false, null);
     $shaken = $investigation->assess([...$readings, $wrong], $now, false, null);
@@ -128,8 +90,8 @@ it('keeps a suspect alive after one mistaken reading and says when nothing singl
     $broken = $investigation->assess([
         ...$readings,
         $wrong,
-        new Reading(MeterFunction::VoltsAc, 'CC.A', 'CC.B', 26.4, $now),
-        new Reading(MeterFunction::VoltsAc, 'CC.L1', 'CC.L2', 0.0, $now),
+        Learned::metered(MeterFunction::VoltsAc, 'CC.A', 'CC.B', 26.4, $now),
+        Learned::metered(MeterFunction::VoltsAc, 'CC.L1', 'CC.L2', 0.0, $now),
     ], $now, false, null);
     expect($broken->unexplained)->not->toBe([])->and($broken->found())->toBeNull();
 });
@@ -185,7 +147,7 @@ it('gives the posterior of Bayes\' rule to the last digit: three suspects, two r
     $weighing = new Weighing([1.0, 2.0, 1.0], [
         [$fit(0.5, 0.1), $fit(0.0, 0.2), $fit(0.25, 0.0)],
         [$fit(0.2, 0.1), $fit(0.4, 0.0), $fit(0.4, 0.3)],
-    ]);
+    ], [0, 1, 2]);
     $weights = [
         1.0 * (0.98 * 0.5 + 0.02 * 0.1) * (0.98 * 0.2 + 0.02 * 0.1),
         2.0 * (0.02 * 0.2) * (0.98 * 0.4),
@@ -201,17 +163,17 @@ it('gives the posterior of Bayes\' rule to the last digit: three suspects, two r
 
 it('finds a contact that is only worn, whatever its ohms, in six tests, and says how bad it is', function (float $ohms): void {
     $unit = Unit::cooling();
-    [$end, $taken] = trial($unit, $unit->investigation(), "HP:worn=$ohms");
-    expect($end->found()?->faults)->toBe(['HP:worn'])->and($taken)->toBeLessThanOrEqual(6)
-        ->and($end->found()?->label())->toStartWith('High-pressure switch: contact worn, about ')->toEndWith(' Ω');
+    $end = $unit->tried("HP:worn=$ohms");
+    expect($end->ending)->toBe(Ending::Right)->and($end->faults)->toBe(['HP:worn'])->and($end->tests)->toBeLessThanOrEqual(6)
+        ->and($end->said)->toStartWith('High-pressure switch: contact worn, about ')->toEndWith(' Ω');
 })->with([20.0, 30.0, 40.0, 100.0, 200.0]);
 
 it('says weak, and about how weak, of a capacitor that reads half or a quarter of what it is marked', function (float $left): void {
     $unit = Unit::cooling();
-    [$end] = trial($unit, $unit->investigation(), "CAP2:run-weak=$left");
-    preg_match_all('/[\d.]+/', (string) strstr((string) $end->found()?->label(), 'about'), $told);
+    $end = $unit->tried("CAP2:run-weak=$left");
+    preg_match_all('/[\d.]+/', (string) strstr($end->said, 'about'), $told);
     $told = array_map(floatval(...), $told[0]);
-    expect($end->found()?->faults)->toBe(['CAP2:run-weak'])
+    expect($end->ending)->toBe(Ending::Right)->and($end->faults)->toBe(['CAP2:run-weak'])
         ->and(min([1.0, ...$told]))->toBeLessThan(1.3 * $left)->and(max([0.0, ...$told]))->toBeGreaterThan(0.7 * $left);
 })->with([0.49, 0.25, 0.6]);
 
@@ -219,7 +181,7 @@ it('stays unsure of a string of volts that no part of the unit makes, and says w
     // three readings of 49 V on a 24 V string: the drawing, or the meter
     $unit = Unit::cooling();
     $now = $unit->conditions();
-    $read = fn (string $red): Reading => new Reading(MeterFunction::VoltsAc, $red, 'LV.C', 49.0, $now);
+    $read = fn (string $red): Evidence => Learned::metered(MeterFunction::VoltsAc, $red, 'LV.C', 49.0, $now);
     $end = $unit->investigation()->assess([$read('HP.1'), $read('LP.1'), $read('CC.A')], $now, false, 'outdoor');
     expect($end->found())->toBeNull()->and($end->unexplained)->not->toBe([])->and($end->doubted)->not->toBeNull()
         ->and($end->unexplained[0]->words())->toContain('49.00 V on ');

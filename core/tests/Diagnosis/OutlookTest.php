@@ -5,21 +5,25 @@ declare(strict_types=1);
 use Levin\Core\Diagnosis\Assessment;
 use Levin\Core\Diagnosis\Candidates;
 use Levin\Core\Diagnosis\Evidence;
-use Levin\Core\Diagnosis\Observation;
-use Levin\Core\Diagnosis\Outlook;
+use Levin\Core\Diagnosis\Islands;
+use Levin\Core\Diagnosis\Occasion;
+use Levin\Core\Diagnosis\Posture;
+use Levin\Core\Diagnosis\Probe;
+use Levin\Core\Diagnosis\Scene;
 use Levin\Core\Diagnosis\SuspectGroup;
 use Levin\Core\Meter\Meter;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Meter\WrongInstrument;
+use Levin\Core\Tests\Support\Learned;
 use Levin\Core\Tests\Support\Unit;
 
 it('divides the volts of a floating conductor with the meter that reads it', function (): void {
     // 100 V behind 10 MΩ on a meter of 10 MΩ is 50 V; behind 10 MΩ of reactance it is 100/√2 V (voltage divider)
-    $outlook = new Outlook([[100.0, 0.0]], [[0.0, 0.0]], [[1, 0]], [[1 => [10e6, 0.0]]], [[]], [[]]);
-    $reactive = new Outlook([[100.0, 0.0]], [[0.0, 0.0]], [[1, 0]], [[1 => [0.0, -10e6]]], [[]], [[]]);
-    expect($outlook->volts(0, 0, -1, 10e6))->toEqualWithDelta(50.0, 1e-9)
-        ->and($outlook->volts(0, 1, -1, 10e6))->toEqualWithDelta(0.0, 1e-9)
-        ->and($reactive->volts(0, 0, 1, 10e6))->toEqualWithDelta(100 / sqrt(2), 1e-9);
+    $scene = fn (array $z): Scene => new Scene([100.0, 0.0], [0.0, 0.0], new Islands([1, 0], [1 => $z]), new Posture([], [], ''));
+    expect($scene([10e6, 0.0])->volts(0, -1, 10e6))->toEqualWithDelta(50.0, 1e-6)
+        ->and($scene([10e6, 0.0])->volts(1, -1, 10e6))->toEqualWithDelta(0.0, 1e-6)
+        ->and($scene([0.0, -10e6])->volts(0, 1, 10e6))->toEqualWithDelta(100 / sqrt(2), 1e-6)
+        ->and($scene([10e6, 0.0])->isGhost(0, -1))->toBeTrue()->and($scene([1e6, 0.0])->isGhost(0, -1))->toBeFalse();
 });
 
 it('predicts a ghost voltage as the meter reads it, loading and all', function (): void {
@@ -31,12 +35,13 @@ it('predicts a ghost voltage as the meter reads it, loading and all', function (
     $read = Meter::loadedVolts($settled, 'TST.W', 'IFC.C');
     expect($bare)->toBeGreaterThan(1.03 * $read)
         ->and($read)->toBeGreaterThan(2.0)
-        ->and($unit->investigation()->predictor()->volts(0, 'TST.W', 'IFC.C', $conditions))->toEqualWithDelta($read, 0.01 * $read);
+        ->and($unit->investigation()->predictor()->reading(0, new Probe(MeterFunction::VoltsAc, 'TST.W', 'IFC.C'), new Occasion($conditions)))
+        ->toEqualWithDelta($read, 0.01 * $read);
 });
 
 it('finds nothing while something stands unexplained, is doubted or decides alone, however sure it is', function (): void {
     $group = new SuspectGroup(['HP:open'], ['High-pressure switch: open'], 0.99);
-    $odd = new Observation('CC', 'buzzes', Unit::cooling()->conditions());
+    $odd = Learned::seen('CC', 'buzzes', Unit::cooling()->conditions());
     $of = fn (array $unexplained, ?Evidence $doubted, ?Evidence $alone): Assessment => new Assessment(
         [0.01, 0.99], [$group], 1, 2, [], [], [], $unexplained, $doubted, $alone,
     );
@@ -53,12 +58,12 @@ it('finds nothing under ninety-five in a hundred, nor a group of too many', func
 
 it('prices the risk of line voltage: from 50 V on a live reading costs more than one at 24 V (NFPA 70E, from memory)', function (): void {
     $unit = Unit::cooling();
-    $outlook = $unit->investigation()->predictor()->outlook($unit->conditions());
+    $scene = $unit->investigation()->predictor()->outlook($unit->conditions())->scene(0);
     $risks = [];
-    foreach ((new Candidates($unit->model()))->live($unit->conditions(), null, $outlook, $outlook) as $test) {
-        $risks["$test->red $test->black"] = $test->risk;
+    foreach ((new Candidates($unit->model()))->live(new Occasion($unit->conditions()), null, $scene, $scene) as $candidate) {
+        $risks[$candidate->test->key()] = $candidate->risk;
     }
-    expect($risks['CC.L1 CC.L2'] ?? $risks['CC.L2 CC.L1'])->toBe(1.5)->and($risks['HP.1 HP.2'] ?? $risks['HP.2 HP.1'])->toBe(1.0);
+    expect($risks['vac CC.L1 CC.L2'])->toBe(1.5)->and($risks['vac HP.1 HP.2'])->toBe(1.0);
 });
 
 it('expects of a healthy unit what the meter reads on it, whatever the function', function (MeterFunction $function, bool $dead): void {

@@ -117,7 +117,7 @@ it('counts a reading under the conditions in which it was taken, and a struck on
     ]);
     $standing = Standing::after($circuit, $log);
     expect(array_keys($standing->evidence))->toBe(['event-2'])
-        ->and($standing->evidence['event-2']->conditions()->isOn('call_cool'))->toBeFalse()
+        ->and($standing->evidence['event-2'][0]->when->conditions->isOn('call_cool'))->toBeFalse()
         ->and($standing->struck)->toBe(['event-0' => 'looked at the wrong one']);
 });
 

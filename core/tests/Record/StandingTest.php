@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-use Levin\Core\Diagnosis\Observation;
-use Levin\Core\Diagnosis\Reading;
+use Levin\Core\Diagnosis\Look;
+use Levin\Core\Diagnosis\Probe;
+use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Record\Event;
 use Levin\Core\Record\EventType;
 use Levin\Core\Record\Standing;
@@ -38,13 +39,13 @@ it('keeps evidence with the conditions in which it was gathered, OL as no number
         [EventType::Observation, ['part' => 'OFM', 'seen' => 'silent']],
         reading('HP.1', 'HP.2', null),
     );
-    [$first, $seen, $last] = array_values($now->evidence);
-    expect($first)->toBeInstanceOf(Reading::class)
-        ->and($first->value)->toBe(26.5)
-        ->and($first->conditions()->isOn('call_cool'))->toBeTrue()
-        ->and($seen)->toBeInstanceOf(Observation::class)->part->toBe('OFM')->seen->toBe('silent')
-        ->and($seen->conditions()->isOn('call_cool'))->toBeFalse()
-        ->and($last->value)->toBeNull()
+    [$first, $seen, $last] = $now->allEvidence();
+    expect($first->test)->toEqual(new Probe(MeterFunction::VoltsAc, 'HP.1', 'HP.2'))
+        ->and($first->shown)->toBe(26.5)
+        ->and($first->when->conditions->isOn('call_cool'))->toBeTrue()
+        ->and($seen->test)->toEqual(new Look('OFM'))->and($seen->shown)->toBe('silent')
+        ->and($seen->when->conditions->isOn('call_cool'))->toBeFalse()
+        ->and($last->shown)->toBeNull()
         ->and(array_keys($now->evidence))->toBe(['e0', 'e2', 'e3']);
 });
 

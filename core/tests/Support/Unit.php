@@ -19,6 +19,13 @@ use Levin\Core\Operation\Run;
 use Levin\Core\Operation\Runner;
 use Levin\Core\Operation\Settled;
 use Levin\Core\Operation\Settler;
+use Levin\Core\Trial\Dice;
+use Levin\Core\Trial\FollowsAdvice;
+use Levin\Core\Trial\Luck;
+use Levin\Core\Trial\Outcome;
+use Levin\Core\Trial\Sort;
+use Levin\Core\Trial\Trial;
+use Levin\Core\Trial\Truth;
 
 /** A circuit on the bench: settle it, put a meter on it. */
 final class Unit
@@ -27,6 +34,8 @@ final class Unit
 
     /** @var array<string, self> */
     private static array $shipped = [];
+
+    private ?MemoryOutlooks $outlooks = null;
 
     private function __construct(public readonly Settler $settler)
     {
@@ -101,19 +110,6 @@ final class Unit
         return (new Meter($this->settler))->read($function, $red, $black, $on ?? $this->with());
     }
 
-    /** What a careful hand reads: on a dead circuit, with whatever holds a charge discharged first. */
-    public function taken(MeterFunction $function, string $red, string $black, Settled $on): ?float
-    {
-        $meter = new Meter($this->settler);
-        $reading = $function->isDeadTest()
-            ? $meter->readDead($function, $red, $black, $this->settler->dead(
-                $on->conditions, $on->faults, $on->states, Meter::testOmega($function),
-            ))
-            : $meter->read($function, $red, $black, $on);
-
-        return $reading->overload ? null : $reading->value;
-    }
-
     public function volts(string $red, string $black, ?Settled $on = null): float
     {
         return $this->read(MeterFunction::VoltsAc, $red, $black, $on)->exact ?? NAN;
@@ -121,7 +117,15 @@ final class Unit
 
     public function investigation(): Investigation
     {
-        return new Investigation($this->settler, new MemoryOutlooks);
+        return new Investigation($this->settler, $this->outlooks ??= new MemoryOutlooks);
+    }
+
+    /** A fault is hidden in it, and the advice followed to its end. */
+    public function tried(string $fault, Luck $luck = new Luck): Outcome
+    {
+        $trial = new Trial($this->settler, $this->investigation(), new FollowsAdvice, $luck, static fn (): float => 0.0);
+
+        return $trial->of(new Truth(Sort::Single, $this->model()->faults->parseAll([$fault]), 1.0), new Dice(crc32($fault)));
     }
 
     /**

@@ -49,6 +49,7 @@ export const aSheet = (over: Partial<CircuitSheet> = {}): CircuitSheet => ({
 export const nothingDrawn: DrawnState = { points: [], symbols: [], conductors: [] };
 
 export const anAdvice = (over: Partial<Advice> = {}, first: Partial<Advice['first']> = {}): Advice => ({
+    kind: 'probe',
     function: 'ohms',
     red: 'CC.A',
     black: 'CC.B',
@@ -61,7 +62,7 @@ export const anAdvice = (over: Partial<Advice> = {}, first: Partial<Advice['firs
     choices: [],
     place: 'outdoor unit',
     ...over,
-    first: { changes: [], lift: [], land: [], prove_dead: false, ...first },
+    first: { changes: [], lift: [], land: [], prove_dead: false, restart: false, wait: 0, ...first },
 });
 
 export const anEvent = (over: Partial<LogEvent> = {}): LogEvent => ({

@@ -8,9 +8,9 @@ function words(event: LogEvent, trace: Trace, circuit: CircuitSheet): string {
     const d = event.data;
     switch (event.type) {
         case 'reading':
-            return `${SIGN[d.function as keyof typeof SIGN]} ${d.red} → ${d.black}  ${d.entered}`;
+            return `${SIGN[d.function as keyof typeof SIGN]} ${d.red} → ${d.black}  ${d.entered}${moment(d.moment)}`;
         case 'observation':
-            return `${circuit.parts.find((p) => p.id === d.part)?.label ?? d.part} ${d.seen}`;
+            return `${circuit.parts.find((p) => p.id === d.part)?.label ?? d.part} ${d.seen}${moment(d.moment)}`;
         case 'condition': {
             const c = trace.standing.conditions.find((x) => x.name === d.name);
             return `${c?.label ?? d.name}: ${(d.value === true ? c?.on : c?.off) ?? d.value}`;
@@ -32,6 +32,10 @@ function words(event: LogEvent, trace: Trace, circuit: CircuitSheet): string {
         case 'reopened':
             return `reopened: ${d.reason}`;
     }
+}
+
+function moment(m: unknown): string {
+    return m === undefined ? '' : typeof m === 'number' ? `, ${m} s after it came on` : `, ${m}`;
 }
 
 function when(iso: string): string {

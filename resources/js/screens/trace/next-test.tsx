@@ -1,5 +1,6 @@
 import type { Advice, CircuitSheet } from '../../api/shapes';
 import type { Send } from '../../api/use-outbox';
+import { Watched } from './watched';
 
 interface Props {
     advice: Advice;
@@ -10,12 +11,15 @@ interface Props {
     other: () => void;
     prove: () => void;
     see: (seen: string) => void;
+    /** all that was seen while it started */
+    watched: (seen: string) => void;
     send: Send;
 }
 
 /** The next move, one glance away: what, why, and what must be done first. */
-export function NextTest({ advice, circuit, more, disabled, other, prove, see, send }: Props) {
+export function NextTest({ advice, circuit, more, disabled, other, prove, see, watched, send }: Props) {
     const { first } = advice;
+    const eyes = advice.kind === 'look' || advice.kind === 'watch';
     const minutes = advice.minutes < 1 ? 'under a minute' : `about ${Math.round(advice.minutes)} min`;
     const kind =
         advice.function === null || advice.function === 'vac'
@@ -30,7 +34,7 @@ export function NextTest({ advice, circuit, more, disabled, other, prove, see, s
     return (
         <section aria-label="Next test" className="px-5 pt-4 pb-3">
             <h2 className="heading">
-                Next test · {minutes} · {advice.function === null ? 'look and listen' : kind}
+                Next test · {minutes} · {eyes ? 'look and listen' : kind}
             </h2>
             <p className="mt-1 font-bold text-[1.65rem] leading-tight" data-next-title>
                 {advice.title}
@@ -46,6 +50,12 @@ export function NextTest({ advice, circuit, more, disabled, other, prove, see, s
             <p className="leading-snug" data-next-why>
                 {advice.why}
             </p>
+            {first.restart && <Restart minutes={first.wait} />}
+            {!first.restart && first.wait > 0 && (
+                <p className="mt-2 border-rule border-l-8 pl-3">
+                    Let it stand off for {first.wait} minutes first: an overload that is hot has to close again.
+                </p>
+            )}
             {advice.line_voltage && (
                 <p className="mt-2 border-ink border-l-8 pl-3">
                     Line voltage: qualified hands, rated leads and gloves, one hand where you can.
@@ -96,7 +106,10 @@ export function NextTest({ advice, circuit, more, disabled, other, prove, see, s
                         ))}
                 </div>
             )}
-            {advice.function === null && first.changes.length === 0 && (
+            {advice.kind === 'watch' && first.changes.length === 0 && (
+                <Watched choices={advice.choices} disabled={disabled} keep={watched} />
+            )}
+            {advice.kind === 'look' && first.changes.length === 0 && (
                 <div className="mt-3 flex flex-wrap gap-2">
                     {advice.choices.map((choice) => (
                         <button
@@ -113,5 +126,17 @@ export function NextTest({ advice, circuit, more, disabled, other, prove, see, s
                 </div>
             )}
         </section>
+    );
+}
+
+/** Off, wait, reset, on: orders, numbered. */
+function Restart({ minutes }: { minutes: number }) {
+    return (
+        <ol className="mt-2 list-decimal border-ink border-l-8 pl-8" data-restart>
+            <li>Switch it off and let it stand for {minutes} minutes.</li>
+            <li>Press the reset buttons once; never a breaker or a fuse before its short is found.</li>
+            <li>Doors on, hands clear, everyone warned. Switch it on with the call in.</li>
+            <li>Watch the first four minutes.</li>
+        </ol>
     );
 }

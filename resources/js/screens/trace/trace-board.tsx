@@ -12,7 +12,7 @@ import { Log } from './log';
 import { MeterPanel } from './meter-panel';
 import { NextTest } from './next-test';
 import { ProveDead } from './prove-dead';
-import { Seen } from './seen';
+import { Seen, type SeenMoment } from './seen';
 import { Status } from './status';
 import { Suspects } from './suspects';
 import { Waiting } from './waiting';
@@ -69,14 +69,15 @@ export function TraceBoard({ id, trace, sheet: circuit }: { id: string; trace: T
             red: meter.probes.red ?? '',
             black: meter.probes.black ?? '',
             entered: text,
+            ...(own === null && advice?.kind === 'peak' ? { moment: 'as it starts' } : {}),
         });
         if (sent) {
             fresh();
         }
     };
 
-    const see = async (part: string, seen: string) => {
-        if (await outbox.send('observation', { part, seen })) {
+    const see = async (part: string, seen: string, moment?: SeenMoment) => {
+        if (await outbox.send('observation', { part, seen, ...(moment === undefined ? {} : { moment }) })) {
             fresh();
         }
     };
@@ -173,7 +174,7 @@ export function TraceBoard({ id, trace, sheet: circuit }: { id: string; trace: T
                                 label={parts.get(looking)?.label ?? looking}
                                 choices={parts.get(looking)?.observables ?? []}
                                 disabled={outbox.busy}
-                                pick={(seen) => void see(looking, seen)}
+                                pick={(seen, moment) => void see(looking, seen, moment)}
                                 cancel={() => setLooking(null)}
                             />
                         ) : (
@@ -190,6 +191,7 @@ export function TraceBoard({ id, trace, sheet: circuit }: { id: string; trace: T
                                             send={outbox.send}
                                             prove={() => setOpen('prove')}
                                             see={(seen) => void see(advice.red, seen)}
+                                            watched={(seen) => void see(advice.red, seen, 'as it starts')}
                                         />
                                     )}
                                     {(own !== null || advice === undefined || advice.function !== null) && (

@@ -86,7 +86,15 @@ it('offers what can be seen of a part and nothing else', () => {
         />,
     );
     fireEvent.click(screen.getByText('hums'));
-    expect(pick).toHaveBeenCalledWith('hums');
+    expect(pick).toHaveBeenCalledWith('hums', undefined);
+    fireEvent.click(screen.getByText('at once'));
+    fireEvent.click(screen.getByText('hums'));
+    expect(pick).toHaveBeenLastCalledWith('hums', 'at once');
+    fireEvent.click(screen.getByText('comes and goes'));
+    fireEvent.click(screen.getByText('silent'));
+    fireEvent.click(screen.getByText('runs'));
+    fireEvent.click(screen.getByText('Keep what was seen'));
+    expect(pick).toHaveBeenLastCalledWith('runs, silent', 'comes and goes');
 });
 
 it('finds a point by its name, its part or its place', () => {

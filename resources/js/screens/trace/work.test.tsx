@@ -15,7 +15,7 @@ afterEach(() => {
 });
 
 const next = (a: Advice) => {
-    const calls = { other: vi.fn(), prove: vi.fn(), see: vi.fn(), send: vi.fn().mockResolvedValue(true) };
+    const calls = { other: vi.fn(), prove: vi.fn(), see: vi.fn(), watched: vi.fn(), send: vi.fn().mockResolvedValue(true) };
     render(<NextTest advice={a} circuit={aSheet()} more disabled={false} {...calls} />);
     return calls;
 };
@@ -39,7 +39,14 @@ it('puts switching off before the proof, and the proof before lifting', () => {
 
 it('asks for an observation by buttons and warns of line voltage', () => {
     const a = next(
-        anAdvice({ function: null, red: 'CC', black: '', choices: ['pulled in', 'dropped out'], title: 'Look: Contactor' }),
+        anAdvice({
+            kind: 'look',
+            function: null,
+            red: 'CC',
+            black: '',
+            choices: ['pulled in', 'dropped out'],
+            title: 'Look: Contactor',
+        }),
     );
     fireEvent.click(screen.getByText('dropped out'));
     expect(a.see).toHaveBeenCalledWith('dropped out');
@@ -47,6 +54,22 @@ it('asks for an observation by buttons and warns of line voltage', () => {
     next(anAdvice({ function: 'vac', line_voltage: true }));
     expect(screen.getByText(/rated leads and gloves/)).toBeTruthy();
     expect(screen.getByText(/live line voltage/)).toBeTruthy();
+});
+
+it('orders a start to be watched step by step, and keeps all that was seen in the order of its kind', () => {
+    const choices = ['runs', 'hums', 'silent'];
+    const a = next(anAdvice({ kind: 'watch', function: null, red: 'OFM', black: '', choices }, { restart: true, wait: 3 }));
+    expect(screen.getByText(/stand for 3 minutes/)).toBeTruthy();
+    expect(screen.getByText('Keep what was seen').hasAttribute('disabled')).toBe(true);
+    fireEvent.click(screen.getByText('silent'));
+    fireEvent.click(screen.getByText('runs'));
+    fireEvent.click(screen.getByText('hums'));
+    fireEvent.click(screen.getByText('hums'));
+    fireEvent.click(screen.getByText('Keep what was seen'));
+    expect(a.watched).toHaveBeenCalledWith('runs, silent');
+    cleanup();
+    next(anAdvice({}, { wait: 30 }));
+    expect(screen.getByText(/stand off for 30 minutes/)).toBeTruthy();
 });
 
 const panel = async (answer: unknown, over: Record<string, unknown> = {}) => {

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Record;
+
+use Levin\Core\Circuit\Conditions;
+use Levin\Core\Diagnosis\Evidence;
+use Levin\Core\Diagnosis\Look;
+use Levin\Core\Diagnosis\Occasion;
+use Levin\Core\Diagnosis\Peak;
+use Levin\Core\Diagnosis\Probe;
+use Levin\Core\Diagnosis\Watch;
+use Levin\Core\Meter\MeterFunction;
+
+/**
+ * The moment of an observation or a reading: `moment` in its data. Nothing is whenever one was there; a number is seconds after power and
+ * call came on.
+ */
+final readonly class WhenSeen
+{
+    /** Seconds after it came on that are meant by at once. [practice, no published source] */
+    private const AT_ONCE = 5.0;
+
+    public const AS_IT_STARTS = 'as it starts';
+
+    public const COMES_AND_GOES = 'comes and goes';
+
+    private const AT_ONCE_WORDS = 'at once';
+
+    /** Longer ago than a day nobody says in seconds. */
+    private const MOST = 86400.0;
+
+    private function __construct(private string|float|null $moment)
+    {
+    }
+
+    /** @throws Refusal */
+    public static function of(mixed $moment): self
+    {
+        $isSeconds = (is_int($moment) || is_float($moment)) && $moment >= 0.0 && $moment <= self::MOST;
+
+        return match (true) {
+            $moment === null => new self(null),
+            $isSeconds => new self((float) $moment),
+            in_array($moment, [self::AS_IT_STARTS, self::COMES_AND_GOES, self::AT_ONCE_WORDS], true) => new self($moment),
+            default => throw Refusal::badMoment([self::AT_ONCE_WORDS, self::AS_IT_STARTS, self::COMES_AND_GOES]),
+        };
+    }
+
+    /** Whether more than one thing can have been seen. */
+    public function isAWhile(): bool
+    {
+        return $this->moment === self::AS_IT_STARTS || $this->moment === self::COMES_AND_GOES;
+    }
+
+    /** @return array<string, string|float> as it goes into an event's data */
+    public function data(): array
+    {
+        return $this->moment === null ? [] : ['moment' => $this->moment];
+    }
+
+    /** @return non-empty-list<Evidence> */
+    public function seen(string $part, string $seen, Conditions $conditions): array
+    {
+        return match ($this->moment) {
+            self::AS_IT_STARTS => [new Evidence(new Watch($part), $seen, new Occasion($conditions, 0.0))],
+            // each of them was so at some time
+            self::COMES_AND_GOES => array_map(
+                static fn (string $one): Evidence => new Evidence(new Look($part), $one, new Occasion($conditions)),
+                explode(', ', $seen),
+            ),
+            default => [new Evidence(new Look($part), $seen, $this->occasion($conditions))],
+        };
+    }
+
+    public function read(MeterFunction $function, string $red, string $black, ?float $value, Conditions $conditions): Evidence
+    {
+        return $this->moment === self::AS_IT_STARTS
+            ? new Evidence(new Peak($red, $black), $value, new Occasion($conditions, 0.0))
+            : new Evidence(new Probe($function, $red, $black), $value, $this->occasion($conditions));
+    }
+
+    private function occasion(Conditions $conditions): Occasion
+    {
+        return new Occasion($conditions, $this->moment === self::AT_ONCE_WORDS ? self::AT_ONCE : (is_float($this->moment) ? $this->moment : null));
+    }
+}

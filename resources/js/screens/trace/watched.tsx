@@ -1,0 +1,44 @@
+import { useState } from 'react';
+
+interface Props {
+    choices: string[];
+    disabled: boolean;
+    /** all that was seen, in the order of the choices */
+    keep: (seen: string) => void;
+}
+
+/** What a part was seen to do over a while: any number of things. */
+export function Watched({ choices, disabled, keep }: Props) {
+    const [seen, setSeen] = useState<string[]>([]);
+    return (
+        <fieldset className="mt-3 grid gap-2" disabled={disabled}>
+            <legend className="heading">All that it did</legend>
+            <div className="flex flex-wrap gap-2">
+                {choices.map((choice) => (
+                    <button
+                        key={choice}
+                        type="button"
+                        className="key flex-1"
+                        aria-pressed={seen.includes(choice)}
+                        data-strong={seen.includes(choice)}
+                        data-seen={choice}
+                        onClick={() =>
+                            setSeen((all) => (all.includes(choice) ? all.filter((c) => c !== choice) : [...all, choice]))
+                        }
+                    >
+                        {choice}
+                    </button>
+                ))}
+            </div>
+            <button
+                type="button"
+                className="key"
+                data-strong="true"
+                disabled={seen.length === 0}
+                onClick={() => keep(choices.filter((c) => seen.includes(c)).join(', '))}
+            >
+                Keep what was seen
+            </button>
+        </fieldset>
+    );
+}
