@@ -20,7 +20,8 @@ const MAY_IMPORT = [
     'Ladder' => ['Circuit', 'Network', 'Operation', 'Parts'],
     'Interchange' => ['Circuit', 'File', 'Operation', 'Parts'],
     'Console' => [
-        'Checks', 'Circuit', 'Diagnosis', 'File', 'Interchange', 'Ladder', 'Meter', 'Network', 'Operation', 'Parts', 'Record', 'Trial', 'Work',
+        'Checks', 'Circuit', 'Diagnosis', 'File', 'Interchange', 'Ladder', 'Meter', 'Network', 'Operation', 'Parts', 'Record',
+        'Trial', 'Work',
     ],
 ];
 

@@ -30,11 +30,12 @@ it('narrows the suspects reading by reading and keeps the record', function (): 
     $first = $this->getJson("/api/calls/$call->id")->assertOk()->json();
     $seen = ($this->send)($call, 'observation', ['part' => 'OFM', 'seen' => 'silent'])->assertCreated()->json();
     $out = ($this->send)($call, 'observation', ['part' => 'CC', 'seen' => 'dropped out'])->assertCreated()->json();
-    $read = ($this->send)(
-        $call,
-        'reading',
-        ['function' => 'vac', 'red' => 'HP.1', 'black' => 'HP.2', 'entered' => '26.6'],
-    )->assertCreated()->json();
+    $across = ['function' => 'vac', 'red' => 'HP.1', 'black' => 'HP.2', 'entered' => '26.6'];
+    $once = ($this->send)($call, 'reading', $across)->assertCreated()->json();
+    // one reading alone is no finding: it is asked for once more
+    expect($once['suspects']['found'])->toBeNull()->and($once['suspects']['alone'])->toBe('26.60 V on HP.1 → HP.2')
+        ->and($once['next'][0]['title'])->toBe('Volts: HP.1 → HP.2');
+    $read = ($this->send)($call, 'reading', $across)->assertCreated()->json();
     expect($first['suspects']['in_play'])->toBeGreaterThan($seen['suspects']['in_play'])
         ->and($seen['suspects']['in_play'])->toBeGreaterThan($out['suspects']['in_play'])
         ->and($read['suspects']['found'])->toEqualCanonicalizing(['HP:open', 'HP:tripped'])

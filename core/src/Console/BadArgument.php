@@ -57,4 +57,14 @@ final class BadArgument extends ConsoleException
     {
         return new self('volts', "--volts $given: the tester has 250, 500 and 1000 V.");
     }
+
+    public static function strategy(): self
+    {
+        return new self('strategy', '--strategy is levin, series or random.');
+    }
+
+    public static function sort(string $given, string $there): self
+    {
+        return new self('kinds', "--kinds $given: there are $there.");
+    }
 }

@@ -65,6 +65,19 @@ final class Chooser
         ];
     }
 
+    /** @return list<Candidate> every test there is, as the drawing has the parts */
+    public function every(Conditions $now): array
+    {
+        $off = Conditions::poweredDown($this->model->circuit, $now);
+        $left = $this->predictor->settled(0, $off);
+        $dead = static fn (Model $model): array => array_merge(...array_map(
+            static fn (string $target): array => (new Candidates($model))->dead($target, $off, false, null, $left),
+            array_map(strval(...), array_keys($model->components)),
+        ));
+
+        return [...$this->under(new Occasion($now->energised($this->model->circuit)), null), ...$dead($this->model)];
+    }
+
     /** Dead tests: at once, then of what has to cool first; leads are lifted for few. */
     private function addDead(Ranking $ranking, bool $isFew, Conditions $now, bool $provedDead, ?string $place): void
     {
@@ -104,7 +117,7 @@ final class Chooser
     private function moveDifferently(Conditions $now, array $weights): bool
     {
         $when = new Occasion($now->calling($this->model->circuit), 0.0);
-        $ways = array_map(fn (int $v): array => $this->predictor->goneThrough($v, $when), array_keys($weights));
+        $ways = array_map(fn (int $v): array => $this->predictor->goneThrough($v, $when, Watch::SECONDS), array_keys($weights));
 
         return count(array_unique(array_map(serialize(...), $ways))) > 1;
     }

@@ -121,6 +121,12 @@ final readonly class Investigation
         return [$next, $signatures];
     }
 
+    /** @return list<Candidate> every test there is, as the drawing has the parts: looks and volts first, then the parts one by one, dead */
+    public function every(Conditions $now): array
+    {
+        return (new Chooser($this->model, $this->predictor))->every($now);
+    }
+
     /**
      * What a healthy unit shows, whatever the function; a reading that is not valid where the function must not be used.
      *
@@ -129,7 +135,7 @@ final readonly class Investigation
      */
     public function expected(MeterFunction $function, string $red, string $black, Conditions $conditions): MeterReading
     {
-        return $this->predictor->metered(0, new Probe($function, $red, $black), $conditions);
+        return $this->predictor->metered(0, new Leads($function, $red, $black), $conditions);
     }
 
     /** @return non-empty-list<float> weights by variant */
@@ -231,6 +237,7 @@ final readonly class Investigation
                     $own,
                 ),
                 self::mass($posterior, $variants),
+                count($own) === 1 ? ltrim($own[0]->howBad($posterior), ', ') : '',
             );
         }, $members);
     }

@@ -32,6 +32,12 @@ final readonly class Look implements Test
     }
 
     #[\Override]
+    public function order(Circuit $circuit): string
+    {
+        return "Look and listen: {$circuit->parts[$this->part]->label}.";
+    }
+
+    #[\Override]
     public function words(float|string|null $shown): string
     {
         return (string) $shown;

@@ -28,6 +28,17 @@ final readonly class Peak implements Test
     }
 
     #[\Override]
+    public function order(Circuit $circuit): string
+    {
+        return sprintf(
+            'Clip red on %s, black on %s before it is switched on; note the most volts of the first %d minutes.',
+            Spot::words($circuit, $this->red),
+            Spot::words($circuit, $this->black),
+            Watch::SECONDS / 60,
+        );
+    }
+
+    #[\Override]
     public function words(float|string|null $shown): string
     {
         return is_float($shown) ? Display::format(MeterFunction::VoltsAc, $shown) : 'OL';
@@ -93,10 +104,10 @@ final readonly class Peak implements Test
 
     private function prediction(Predictor $predictor, Occasion $when, int $variant): Prediction
     {
-        $probe = new Probe(MeterFunction::VoltsAc, $this->red, $this->black);
+        $leads = new Leads(MeterFunction::VoltsAc, $this->red, $this->black);
         $most = new Prediction(0.0);
-        foreach ($predictor->goneThrough($variant, $when) as $scene) {
-            $here = $predictor->inScene($probe, $when, $scene);
+        foreach ($predictor->goneThrough($variant, $when, Watch::SECONDS) as $scene) {
+            $here = $predictor->inScene($leads, $when, $scene);
             $most = $here->value > $most->value ? $here : $most;
         }
 

@@ -29,9 +29,6 @@ final class Predictor
     /** Networks of dead units kept at once: each is some kilobytes. */
     private const NETWORKS = 300;
 
-    /** With more variants in play than this, a test's outcomes are looked up. */
-    private const MANY = 60;
-
     /** Ways a unit may be left once power is off that are told apart. */
     private const REMAINS = 6;
 
@@ -132,31 +129,10 @@ final class Predictor
         });
     }
 
-    /**
-     * Variants by what they would show of a test, in classes that can be told apart by it.
-     *
-     * For many at once the classes are those of all variants, and kept.
-     *
-     * @param  list<int>  $variants
-     * @return list<non-empty-list<int>>
-     */
-    public function outcomes(Candidate $candidate, array $variants): array
+    /** The outcomes of tests on one occasion, as far as they are known. */
+    public function sheet(Occasion $when): Sheet
     {
-        if (count($variants) <= self::MANY) {
-            return $candidate->test->outcomes($this, $candidate->when, $variants);
-        }
-        $sheet = $this->sheets[$candidate->when->key()] ??= $this->store->sheet($candidate->when->key());
-        $row = $sheet->row($candidate->test->key(), fn (): array => $candidate->test->outcomes(
-            $this,
-            $candidate->when,
-            array_keys($this->variants),
-        ));
-        $classes = [];
-        foreach ($variants as $v) {
-            $classes[$row[$v]][] = $v;
-        }
-
-        return array_values($classes);
+        return $this->sheets[$when->key()] ??= $this->store->sheet($when->key());
     }
 
     /** Keeps what it has worked out since it was last asked to. */
@@ -168,13 +144,13 @@ final class Predictor
     }
 
     /**
-     * Scenes that a variant goes through while it is watched as it starts.
+     * Scenes that a variant goes through in its first seconds.
      *
      * @return non-empty-list<int> numbers, each once
      */
-    public function goneThrough(int $variant, Occasion $when): array
+    public function goneThrough(int $variant, Occasion $when, float $seconds): array
     {
-        return array_keys($this->on($when)->within($variant, Watch::SECONDS));
+        return array_keys($this->on($when)->within($variant, $seconds));
     }
 
     /** What is seen of a part of a healthy unit with the power off. */
@@ -208,13 +184,13 @@ final class Predictor
      * @throws UnknownName
      * @throws WrongInstrument for a clamp, which goes round wires
      */
-    public function reading(int $variant, Probe $probe, Occasion $when): ?float
+    public function reading(int $variant, Leads $leads, Occasion $when): ?float
     {
-        if ($probe->function === MeterFunction::VoltsAc) {
-            return $this->inScene($probe, $when, $this->on($when)->sceneNumber($variant, $when->after))->value;
+        if ($leads->function === MeterFunction::VoltsAc) {
+            return $this->inScene($leads, $when, $this->on($when)->sceneNumber($variant, $when->after))->value;
         }
 
-        return $this->deadReading($probe, $when->conditions, $this->remains($variant, $when)[0]);
+        return $this->deadReading($leads, $when->conditions, $this->remains($variant, $when)[0]);
     }
 
     /**
@@ -222,10 +198,10 @@ final class Predictor
      *
      * @throws UnknownName
      */
-    public function inScene(Probe $probe, Occasion $when, int $scene): Prediction
+    public function inScene(Leads $leads, Occasion $when, int $scene): Prediction
     {
         $model = $this->settler->model;
-        [$a, $b] = [$model->node($probe->red), $model->node($probe->black)];
+        [$a, $b] = [$model->node($leads->red), $model->node($leads->black)];
         $shown = $this->on($when)->scenes[$scene];
 
         return new Prediction($shown->volts($a, $b, Meter::INPUT_OHMS), $shown->isGhost($a, $b));
@@ -237,11 +213,11 @@ final class Predictor
      * @throws UnknownName
      * @throws WrongInstrument for a clamp, which goes round wires
      */
-    public function prediction(int $variant, Probe $probe, Occasion $when): Prediction
+    public function prediction(int $variant, Leads $leads, Occasion $when): Prediction
     {
-        return $probe->function === MeterFunction::VoltsAc
-            ? $this->inScene($probe, $when, $this->on($when)->sceneNumber($variant, $when->after))
-            : new Prediction($this->reading($variant, $probe, $when));
+        return $leads->function === MeterFunction::VoltsAc
+            ? $this->inScene($leads, $when, $this->on($when)->sceneNumber($variant, $when->after))
+            : new Prediction($this->reading($variant, $leads, $when));
     }
 
     /**
@@ -252,13 +228,13 @@ final class Predictor
      * @throws UnknownName
      * @throws WrongInstrument for a clamp, which goes round wires
      */
-    public function views(Probe $probe, Occasion $when): array
+    public function views(Leads $leads, Occasion $when): array
     {
-        if ($probe->function !== MeterFunction::VoltsAc) {
-            return $this->ranged($this->deadViews($probe, $when), $when);
+        if ($leads->function !== MeterFunction::VoltsAc) {
+            return $this->ranged($this->deadViews($leads, $when), $when);
         }
         $outlook = $this->on($when);
-        $scenes = array_map(fn (int $n): Prediction => $this->inScene($probe, $when, $n), array_keys($outlook->scenes));
+        $scenes = array_map(fn (int $n): Prediction => $this->inScene($leads, $when, $n), array_keys($outlook->scenes));
         $views = [];
         foreach (array_keys($this->variants) as $v) {
             $own = [];
@@ -281,7 +257,8 @@ final class Predictor
     {
         $energised = $when->conditions->energised($this->settler->model->circuit);
         $outlook = $energised->key() === $when->conditions->key() ? $this->on($when) : $this->outlook($energised);
-        $posture = static fn (int $v, View $view): string => ($view->scene < 0 ? $outlook->scene($v) : $outlook->scenes[$view->scene])->posture->key;
+        $scene = static fn (int $v, View $view): Scene => $view->scene < 0 ? $outlook->scene($v) : $outlook->scenes[$view->scene];
+        $posture = static fn (int $v, View $view): string => $scene($v, $view)->posture->key;
         foreach ($this->suspects as $suspect) {
             $levels = array_map(static fn (int $v): array => $views[$v], $suspect->variants);
             foreach (count($levels) > 1 ? $suspect->variants : [] as $n => $v) {
@@ -321,23 +298,23 @@ final class Predictor
     /**
      * What a hand may have done instead: one lead on another terminal of the same part.
      *
-     * @return list<Probe>
+     * @return list<Leads>
      *
      * @throws UnknownName
      */
-    public function besides(Probe $probe): array
+    public function besides(Leads $leads): array
     {
         $circuit = $this->settler->model->circuit;
         $others = static fn (string $point): array => array_slice(array_values(array_filter(
             array_map($circuit->partAt($point)->point(...), $circuit->partAt($point)->terminals),
             static fn (string $other): bool => $other !== $point,
         )), 0, self::BESIDES);
-        $probes = [
-            ...array_map(static fn (string $other): Probe => new Probe($probe->function, $other, $probe->black), $others($probe->red)),
-            ...array_map(static fn (string $other): Probe => new Probe($probe->function, $probe->red, $other), $others($probe->black)),
+        $leadss = [
+            ...array_map(static fn (string $other): Leads => new Leads($leads->function, $other, $leads->black), $others($leads->red)),
+            ...array_map(static fn (string $other): Leads => new Leads($leads->function, $leads->red, $other), $others($leads->black)),
         ];
 
-        return array_values(array_filter($probes, static fn (Probe $p): bool => $p->red !== $p->black));
+        return array_values(array_filter($leadss, static fn (Leads $p): bool => $p->red !== $p->black));
     }
 
     /**
@@ -345,11 +322,11 @@ final class Predictor
      *
      * @return non-empty-list<non-empty-list<View>> by variant
      */
-    private function deadViews(Probe $probe, Occasion $when): array
+    private function deadViews(Leads $leads, Occasion $when): array
     {
         $remains = array_map(fn (int $v): array => $this->remains($v, $when), array_keys($this->variants));
-        $readings = $this->store->readings($probe->key().' '.$when->key(), fn (): array => array_map(
-            fn (array $own): array => array_map(fn (Remains $r): ?float => $this->deadReading($probe, $when->conditions, $r), $own),
+        $readings = $this->store->readings($leads->key().' '.$when->key(), fn (): array => array_map(
+            fn (array $own): array => array_map(fn (Remains $r): ?float => $this->deadReading($leads, $when->conditions, $r), $own),
             $remains,
         ));
 
@@ -366,20 +343,20 @@ final class Predictor
      * @throws UnknownName
      * @throws WrongInstrument for a clamp, which goes round wires
      */
-    public function metered(int $variant, Probe $probe, Conditions $conditions): MeterReading
+    public function metered(int $variant, Leads $leads, Conditions $conditions): MeterReading
     {
-        return $this->meter->read($probe->function, $probe->red, $probe->black, $this->settled($variant, $conditions));
+        return $this->meter->read($leads->function, $leads->red, $leads->black, $this->settled($variant, $conditions));
     }
 
-    private function deadReading(Probe $probe, Conditions $conditions, Remains $remains): ?float
+    private function deadReading(Leads $leads, Conditions $conditions, Remains $remains): ?float
     {
-        $omega = Meter::testOmega($probe->function);
+        $omega = Meter::testOmega($leads->function);
         if (count($this->dead) > self::NETWORKS) {
             $this->dead = [];
         }
         $network = $this->dead["$remains->number@$omega ".$conditions->key()]
             ??= $this->settler->dead($conditions, $this->variants[$remains->variant], $remains->states, $omega);
-        $reading = $this->meter->readDead($probe->function, $probe->red, $probe->black, $network);
+        $reading = $this->meter->readDead($leads->function, $leads->red, $leads->black, $network);
 
         return $reading->overload ? null : $reading->value;
     }

@@ -12,14 +12,17 @@ use Levin\Core\Meter\MeterFunction;
 /** A meter on two points. */
 final readonly class Probe implements Test
 {
+    private Leads $leads;
+
     public function __construct(public MeterFunction $function, public string $red, public string $black)
     {
+        $this->leads = new Leads($function, $red, $black);
     }
 
     #[\Override]
     public function key(): string
     {
-        return $this->function->value.' '.min($this->red, $this->black).' '.max($this->red, $this->black);
+        return $this->leads->key();
     }
 
     #[\Override]
@@ -41,7 +44,13 @@ final readonly class Probe implements Test
     #[\Override]
     public function shows(Predictor $predictor, Occasion $when, int $variant): ?float
     {
-        return $predictor->reading($variant, $this, $when);
+        return $predictor->reading($variant, $this->leads, $when);
+    }
+
+    #[\Override]
+    public function order(Circuit $circuit): string
+    {
+        return 'Red on '.Spot::words($circuit, $this->red).'; black on '.Spot::words($circuit, $this->black).'.';
     }
 
     #[\Override]
@@ -72,17 +81,17 @@ final readonly class Probe implements Test
     public function fits(Predictor $predictor, Occasion $when, float|string|null $shown): array
     {
         $likelihood = new Likelihood($this->function, is_float($shown) ? $shown : null);
-        $beside = $this->function === MeterFunction::VoltsAc ? $predictor->besides($this) : [];
+        $beside = $this->function === MeterFunction::VoltsAc ? $predictor->besides($this->leads) : [];
         $fit = static fn (View $view): Fit => new Fit(
             $likelihood->right($view->prediction),
             $likelihood->mistaken($view->prediction, array_map(
-                static fn (Probe $p): Prediction => $predictor->inScene($p, $when, $view->scene),
+                static fn (Leads $p): Prediction => $predictor->inScene($p, $when, $view->scene),
                 $beside,
             )),
             $likelihood->isExplainedBy($view->prediction),
         );
         $known = $all = [];
-        foreach ($predictor->views($this, $when) as $views) {
+        foreach ($predictor->views($this->leads, $when) as $views) {
             $fits = [];
             foreach ($views as $view) {
                 // many variants share a scene, and what it explains; a level explains a range of its own
@@ -97,7 +106,7 @@ final readonly class Probe implements Test
     #[\Override]
     public function isAsHealthy(Predictor $predictor, Occasion $when, float|string|null $shown): bool
     {
-        return (new Likelihood($this->function, is_float($shown) ? $shown : null))->agrees($predictor->prediction(0, $this, $when));
+        return (new Likelihood($this->function, is_float($shown) ? $shown : null))->agrees($predictor->prediction(0, $this->leads, $when));
     }
 
     #[\Override]
@@ -117,7 +126,7 @@ final readonly class Probe implements Test
         if ($this->function !== MeterFunction::VoltsAc) {
             $all = [];
             foreach ($variants as $v) {
-                $all[$v] = $predictor->reading($v, $this, $when);
+                $all[$v] = $predictor->reading($v, $this->leads, $when);
             }
 
             return $all;

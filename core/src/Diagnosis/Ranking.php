@@ -10,6 +10,9 @@ final class Ranking
     /** Below this a test is not worth its time, bits. */
     private const WORTH = 0.02;
 
+    /** With more variants in play than this, a test's outcomes are looked up. */
+    private const MANY = 60;
+
     /** @var list<Ranked> */
     private array $ranked = [];
 
@@ -28,7 +31,7 @@ final class Ranking
     /** @param  float  $extra  minutes besides the test's own */
     public function add(Candidate $test, float $extra): void
     {
-        $outcomes = $this->predictor->outcomes($test, array_keys($this->weights));
+        $outcomes = $this->outcomes($test, array_keys($this->weights));
         foreach ($outcomes as $n => $members) {
             foreach ($members as $v) {
                 $this->signatures[$v] .= $n.',';
@@ -41,6 +44,30 @@ final class Ranking
         if ($bits >= self::WORTH) {
             $this->ranked[] = new Ranked($test, $bits / self::price($test, $extra), $bits, $outcomes);
         }
+    }
+
+    /**
+     * Variants by what they would show, in classes that can be told apart by it; for many at once those of all variants, which are kept.
+     *
+     * @param  list<int>  $variants
+     * @return list<non-empty-list<int>>
+     */
+    private function outcomes(Candidate $candidate, array $variants): array
+    {
+        if (count($variants) <= self::MANY) {
+            return $candidate->test->outcomes($this->predictor, $candidate->when, $variants);
+        }
+        $row = $this->predictor->sheet($candidate->when)->row($candidate->test->key(), fn (): array => $candidate->test->outcomes(
+            $this->predictor,
+            $candidate->when,
+            array_keys($this->predictor->variants),
+        ));
+        $classes = [];
+        foreach ($variants as $v) {
+            $classes[$row[$v]][] = $v;
+        }
+
+        return array_values($classes);
     }
 
     /** The most that a test could score. */

@@ -10,8 +10,9 @@ final readonly class SuspectGroup
     /**
      * @param  list<string>  $faults  fault ids; empty for the healthy unit
      * @param  list<string>  $labels
+     * @param  string  $degree  how bad it is, in words, when the evidence says so
      */
-    public function __construct(public array $faults, public array $labels, public float $probability)
+    public function __construct(public array $faults, public array $labels, public float $probability, public string $degree = '')
     {
     }
 

@@ -19,6 +19,9 @@ interface Test
 
     public function title(Circuit $circuit): string;
 
+    /** The act itself, as an order. */
+    public function order(Circuit $circuit): string;
+
     /** What was shown, by itself. */
     public function words(float|string|null $shown): string;
 

@@ -32,6 +32,12 @@ final readonly class Watch implements Test
     }
 
     #[\Override]
+    public function order(Circuit $circuit): string
+    {
+        return sprintf('Watch %s for %d minutes: all that it does.', $circuit->parts[$this->part]->label, self::SECONDS / 60);
+    }
+
+    #[\Override]
     public function words(float|string|null $shown): string
     {
         return (string) $shown;
@@ -60,7 +66,7 @@ final readonly class Watch implements Test
     {
         $outlook = $predictor->on($when);
         $seen = [];
-        foreach ($predictor->goneThrough($variant, $when) as $scene) {
+        foreach ($predictor->goneThrough($variant, $when, self::SECONDS) as $scene) {
             $seen[$outlook->scenes[$scene]->posture->observed[$this->part] ?? ''] = true;
         }
         $order = $predictor->settler->model->parts[$this->part]->observables();

@@ -83,6 +83,7 @@ final class Course
         private readonly Bodies $worn = new Bodies,
         private readonly ?\Closure $witness = null,
         private readonly ?Trail $trail = null,
+        private readonly bool $wears = true,
     ) {
         $this->burnt = Faults::none();
         $this->directVolts = $this->directVolts(...);
@@ -96,6 +97,7 @@ final class Course
      * @param  array<string, string>  $states  that differ from the initial ones
      * @param  (\Closure(Settled): void)|null  $witness  is shown every moment on the way, before anything acts on it
      * @param  Trail|null  $trail  is given every moment on the way
+     * @param  bool  $wears  whether what is used hard burns out
      */
     public static function begun(
         Model $model,
@@ -105,9 +107,11 @@ final class Course
         array $states = [],
         ?\Closure $witness = null,
         ?Trail $trail = null,
+        bool $wears = true,
     ): self {
         $states = [...$model->initialStates, ...$states];
-        $course = new self($model, $networks, $conditions, $faults, $states, new Timers, 0.0, witness: $witness, trail: $trail);
+        $timers = new Timers;
+        $course = new self($model, $networks, $conditions, $faults, $states, $timers, 0.0, witness: $witness, trail: $trail, wears: $wears);
         $course->network = $networks->at($conditions, $states, $faults, $model->omega);
         $course->rest();
 
@@ -115,7 +119,7 @@ final class Course
     }
 
     /** From a moment of a healthy unit, with faults from there on. */
-    public static function from(Model $model, Networks $networks, Moment $moment, Faults $faults): self
+    public static function from(Model $model, Networks $networks, Moment $moment, Faults $faults, bool $wears = true): self
     {
         $course = new self(
             $model,
@@ -127,6 +131,7 @@ final class Course
             $moment->time,
             clone $moment->levels,
             clone $moment->worn,
+            wears: $wears,
         );
         $course->network = $moment->network;
         $course->refresh($faults->targets());
@@ -467,11 +472,13 @@ final class Course
     /** @return array<string, Drift> of the parts that have not failed that way already */
     private function wears(): array
     {
-        return $this->drifting(static function (Kind $part, string $state, Setting $setting, PartVoltages $volts): ?Drift {
+        $ask = static function (Kind $part, string $state, Setting $setting, PartVoltages $volts): ?Drift {
             $wear = $part->wear($state, $setting, $volts);
 
             return $wear === null || $setting->has($wear->next) ? null : $wear;
-        });
+        };
+
+        return $this->wears ? $this->drifting($ask) : [];
     }
 
     /**

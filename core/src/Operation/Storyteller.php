@@ -10,6 +10,8 @@ use Levin\Core\Parts\Faults;
 /**
  * Tells what a unit goes through with its heat, timers and pressures moving, for as long as a visit waits and watches.
  *
+ * Nothing burns out on the way: when it would is anyone's guess, and what has burnt is a fault of its own.
+ *
  * A unit with a fault goes the way of the healthy one up to where the fault first matters, and is worked out from there.
  */
 final class Storyteller
@@ -47,9 +49,9 @@ final class Storyteller
         $trail = $this->trail($conditions);
         $parting = $trail->parting($faults);
         if ($parting === null) {
-            return new Story($this->goOn(Course::begun($this->model, $this->networks, $conditions, $faults)));
+            return new Story($this->goOn(Course::begun($this->model, $this->networks, $conditions, $faults, wears: false)));
         }
-        $tail = $this->goOn(Course::from($this->model, $this->networks, $parting, $faults));
+        $tail = $this->goOn(Course::from($this->model, $this->networks, $parting, $faults, wears: false));
         $known = [];
         foreach ($tail as $stretch) {
             $known[$stretch->posture()] ??= $stretch->settled;
@@ -84,7 +86,7 @@ final class Storyteller
      */
     public function tellAgain(Conditions $conditions, Faults $faults, array $left): Story
     {
-        $course = Course::begun($this->model, $this->networks, $this->rested($conditions), $faults, $left);
+        $course = Course::begun($this->model, $this->networks, $this->rested($conditions), $faults, $left, wears: false);
 
         return new Story($this->goOn($course));
     }
@@ -116,7 +118,7 @@ final class Storyteller
         $key = $conditions->key();
         $trail = $this->trails[$key] ?? new Trail($this->model, $this->networks);
         if (! isset($this->trails[$key])) {
-            $this->goOn(Course::begun($this->model, $this->networks, $conditions, Faults::none(), trail: $trail));
+            $this->goOn(Course::begun($this->model, $this->networks, $conditions, Faults::none(), trail: $trail, wears: false));
         }
         $this->trails = [$key => $trail, ...array_slice($this->trails, 0, self::TRAILS - 1)];
 

@@ -143,4 +143,10 @@ final class Refusal extends RecordException
     {
         return new self('moment', 'As it starts, only the most volts can be kept; take other readings on the unit as it stands.');
     }
+
+    /** A call that is read from a file. */
+    public static function unreadableCall(string $why): self
+    {
+        return new self('events', $why);
+    }
 }

@@ -83,6 +83,10 @@ final readonly class WhenSeen
 
     private function occasion(Conditions $conditions): Occasion
     {
-        return new Occasion($conditions, $this->moment === self::AT_ONCE_WORDS ? self::AT_ONCE : (is_float($this->moment) ? $this->moment : null));
+        return new Occasion($conditions, match (true) {
+            $this->moment === self::AT_ONCE_WORDS => self::AT_ONCE,
+            is_float($this->moment) => $this->moment,
+            default => null,
+        });
     }
 }

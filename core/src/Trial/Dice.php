@@ -44,4 +44,21 @@ final readonly class Dice
     {
         return $of[$this->randomizer->getInt(0, count($of) - 1)];
     }
+
+    /**
+     * @template T
+     *
+     * @param  list<T>  $of
+     * @return list<T> at most so many of them, in their order
+     */
+    public function some(array $of, int $many): array
+    {
+        if ($many <= 0 || $of === []) {
+            return [];
+        }
+        $keys = $this->randomizer->pickArrayKeys($of, min($many, count($of)));
+        sort($keys);
+
+        return array_map(static fn (int|string $key): mixed => $of[$key], $keys);
+    }
 }

@@ -15,7 +15,6 @@ use Levin\Core\Operation\Settled;
 use Levin\Core\Operation\Settler;
 use Levin\Core\Operation\Storyteller;
 use Levin\Core\Parts\Faults;
-use Levin\Core\Parts\InjectedFault;
 
 /** A unit with something wrong, as time passes, and a hand at it that is not always right. */
 final class HiddenUnit implements Hand
@@ -42,7 +41,7 @@ final class HiddenUnit implements Hand
         private readonly Luck $luck,
         private readonly Dice $dice,
     ) {
-        $this->course = Course::begun($settler->model, $settler->networks, $conditions, $faults);
+        $this->course = Course::begun($settler->model, $settler->networks, $conditions, $faults, wears: false);
         $this->meter = new Meter($settler);
     }
 
@@ -85,12 +84,6 @@ final class HiddenUnit implements Hand
     public function settled(): Settled
     {
         return $this->course->settled();
-    }
-
-    /** @return list<string> ids of the faults that have come of the one that was there */
-    public function burnt(): array
-    {
-        return array_map(static fn (InjectedFault $f): string => $f->fault->id(), $this->course->burnt()->all);
     }
 
     /** Whether a point is live, whatever anyone believes. */

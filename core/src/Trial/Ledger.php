@@ -24,6 +24,15 @@ final class Ledger
         return array_values(array_filter($this->outcomes, static fn (Outcome $o): bool => $o->ending !== $ending));
     }
 
+    /** @return list<string> what should not have been advised, and in which trial */
+    public function unsafe(): array
+    {
+        return array_merge(...array_map(
+            static fn (Outcome $o): array => array_map(static fn (string $what): string => "{$o->truth->words()}: $what", $o->unsafe),
+            $this->outcomes,
+        ));
+    }
+
     /**
      * Shares are weighted by how often a truth is the truth.
      *

@@ -28,7 +28,7 @@ final readonly class Trial
 
     private Model $model;
 
-    /** @param  \Closure(): float  $clock  seconds of processor time */
+    /** @param  \Closure(): float  $clock  seconds */
     public function __construct(
         private Settler $settler,
         private Investigation $investigation,
@@ -79,7 +79,8 @@ final readonly class Trial
             $evidence[] = new Evidence($next->test, $shown, new Occasion($now, $next->when->after));
             $log[] = $next->test->title($this->model->circuit).': '.$next->test->words($shown);
             $place = $next->test->place($this->model->circuit);
-            array_push($evidence, ...$isDead ? [] : $this->moved($unit, $evidence, new Occasion($now, $next->when->after === null ? null : Watch::SECONDS)));
+            $then = new Occasion($now, $next->when->after === null ? null : Watch::SECONDS);
+            array_push($evidence, ...$isDead ? [] : $this->moved($unit, $evidence, $then));
         }
     }
 
@@ -160,7 +161,7 @@ final readonly class Trial
     ): Outcome {
         $found = $assessment->found();
         $first = $found ?? $assessment->groups[0];
-        $isRight = $this->isRight($truth, $first, $unit);
+        $isRight = self::isRight($truth, $first);
 
         return new Outcome(
             $truth,
@@ -184,12 +185,9 @@ final readonly class Trial
         );
     }
 
-    private function isRight(Truth $truth, SuspectGroup $said, HiddenUnit $unit): bool
+    private static function isRight(Truth $truth, SuspectGroup $said): bool
     {
-        return $truth->ids() === []
-            ? $said->faults === []
-            // what burnt for it is the finding too, until it is replaced and burns again
-            : array_diff($truth->ids(), $said->faults) === [] || array_intersect($unit->burnt(), $said->faults) !== [];
+        return $truth->ids() === [] ? $said->faults === [] : array_diff($truth->ids(), $said->faults) === [];
     }
 
     /**

@@ -47,6 +47,18 @@ final readonly class Truths
         $this->healthy = $healthy;
     }
 
+    /**
+     * @param  list<string>  $sorts
+     * @return list<Truth>
+     */
+    public function of(Dice $dice, array $sorts): array
+    {
+        return array_values(array_filter(
+            $this->ofOne($dice),
+            static fn (Truth $truth): bool => in_array($truth->sort->value, $sorts, true),
+        ));
+    }
+
     /** @return list<Truth> single faults, those that have degrees at each of their levels, or thereabouts */
     public function ofOne(Dice $dice): array
     {

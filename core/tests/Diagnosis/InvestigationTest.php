@@ -76,7 +76,8 @@ it('keeps a suspect alive after one mistaken reading and says when nothing singl
     $now = $unit->conditions();
     $readings = [
         Learned::seen('OFM', 'silent', $now), Learned::seen('CC', 'dropped out', $now), Learned::seen('IBM', 'runs', $now),
-        Learned::metered(MeterFunction::VoltsAc, 'HP.1', 'LV.C', 26.6, $now), Learned::metered(MeterFunction::VoltsAc, 'HP.2', 'LV.C', 0.0, $now),
+        Learned::metered(MeterFunction::VoltsAc, 'HP.1', 'LV.C', 26.6, $now),
+        Learned::metered(MeterFunction::VoltsAc, 'HP.2', 'LV.C', 0.0, $now),
     ];
     $wrong = Learned::metered(MeterFunction::VoltsAc, 'LV.Y', 'LV.C', 0.0, $now);
     $investigation = $unit->investigation();

@@ -6,9 +6,9 @@ use Levin\Core\Diagnosis\Assessment;
 use Levin\Core\Diagnosis\Candidates;
 use Levin\Core\Diagnosis\Evidence;
 use Levin\Core\Diagnosis\Islands;
+use Levin\Core\Diagnosis\Leads;
 use Levin\Core\Diagnosis\Occasion;
 use Levin\Core\Diagnosis\Posture;
-use Levin\Core\Diagnosis\Probe;
 use Levin\Core\Diagnosis\Scene;
 use Levin\Core\Diagnosis\SuspectGroup;
 use Levin\Core\Meter\Meter;
@@ -19,7 +19,8 @@ use Levin\Core\Tests\Support\Unit;
 
 it('divides the volts of a floating conductor with the meter that reads it', function (): void {
     // 100 V behind 10 MΩ on a meter of 10 MΩ is 50 V; behind 10 MΩ of reactance it is 100/√2 V (voltage divider)
-    $scene = fn (array $z): Scene => new Scene([100.0, 0.0], [0.0, 0.0], new Islands([1, 0], [1 => $z]), new Posture([], [], ''));
+    $nowhere = new Posture([], [], '');
+    $scene = fn (array $z): Scene => new Scene([100.0, 0.0], [0.0, 0.0], new Islands([1, 0], [1 => $z]), $nowhere);
     expect($scene([10e6, 0.0])->volts(0, -1, 10e6))->toEqualWithDelta(50.0, 1e-6)
         ->and($scene([10e6, 0.0])->volts(1, -1, 10e6))->toEqualWithDelta(0.0, 1e-6)
         ->and($scene([0.0, -10e6])->volts(0, 1, 10e6))->toEqualWithDelta(100 / sqrt(2), 1e-6)
@@ -35,8 +36,11 @@ it('predicts a ghost voltage as the meter reads it, loading and all', function (
     $read = Meter::loadedVolts($settled, 'TST.W', 'IFC.C');
     expect($bare)->toBeGreaterThan(1.03 * $read)
         ->and($read)->toBeGreaterThan(2.0)
-        ->and($unit->investigation()->predictor()->reading(0, new Probe(MeterFunction::VoltsAc, 'TST.W', 'IFC.C'), new Occasion($conditions)))
-        ->toEqualWithDelta($read, 0.01 * $read);
+        ->and($unit->investigation()->predictor()->reading(
+            0,
+            new Leads(MeterFunction::VoltsAc, 'TST.W', 'IFC.C'),
+            new Occasion($conditions),
+        ))->toEqualWithDelta($read, 0.01 * $read);
 });
 
 it('finds nothing while something stands unexplained, is doubted or decides alone, however sure it is', function (): void {

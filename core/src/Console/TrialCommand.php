@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Console;
+
+use Levin\Core\Diagnosis\Investigation;
+use Levin\Core\Diagnosis\MemoryOutlooks;
+use Levin\Core\File\CircuitReader;
+use Levin\Core\Operation\Model;
+use Levin\Core\Operation\Settler;
+use Levin\Core\Trial\AtRandom;
+use Levin\Core\Trial\Dice;
+use Levin\Core\Trial\Ending;
+use Levin\Core\Trial\FollowsAdvice;
+use Levin\Core\Trial\Ledger;
+use Levin\Core\Trial\Luck;
+use Levin\Core\Trial\Outcome;
+use Levin\Core\Trial\Series;
+use Levin\Core\Trial\Sort;
+use Levin\Core\Trial\Trial;
+use Levin\Core\Trial\Truths;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputArgument;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+
+#[AsCommand('trial', 'Hide what can be wrong in units, follow the advice, and keep a ledger of how it ends')]
+final class TrialCommand extends CircuitCommand
+{
+    private const EVERY = 100000;
+
+    #[\Override]
+    protected function configure(): void
+    {
+        $this->addArgument('file', InputArgument::IS_ARRAY, 'circuit files (YAML); none: all in circuits/')
+            ->addOption('json', null, InputOption::VALUE_NONE, 'print JSON')
+            ->addOption('strategy', null, InputOption::VALUE_REQUIRED, 'levin, series or random', 'levin')
+            ->addOption('sample', null, InputOption::VALUE_REQUIRED, 'at most so many trials of each circuit', (string) self::EVERY)
+            ->addOption('seed', null, InputOption::VALUE_REQUIRED, 'the same again for the same number', '1')
+            ->addOption('noise', null, InputOption::VALUE_REQUIRED, 'of the meter, as a share of what it reads', '0.005')
+            ->addOption('supply', null, InputOption::VALUE_REQUIRED, 'the supply is off by at most this share', '0.05')
+            ->addOption('wrong', null, InputOption::VALUE_REQUIRED, 'share of the readings taken on the wrong screw', '0')
+            ->addOption('kinds', null, InputOption::VALUE_REQUIRED, 'of truths, with commas: '.self::sorts(), self::sorts())
+            ->setHelp($this->manual());
+    }
+
+    #[\Override]
+    protected function manual(): string
+    {
+        return <<<'TEXT'
+            Plays every suspect of a circuit that changes what its machines do: hides it, comes some time after the complaint began,
+            follows the advice with readings as a meter would show them, and says how it ended. Shares are weighted by how often a
+            truth is the truth. Found right is a finding that holds it; wrong but sure is one that does not; stuck is neither.
+
+              <info>levin trial circuits/split-cooling.yaml --sample 50</info>
+              <info>levin trial --wrong 0.05 --json</info>
+
+
+            TEXT.self::EXITS;
+    }
+
+    private static function sorts(): string
+    {
+        return implode(',', array_column(Sort::cases(), 'value'));
+    }
+
+    #[\Override]
+    protected function answer(InputInterface $input): array
+    {
+        $files = self::strings($input->getArgument('file')) ?: (glob('circuits/*.yaml') ?: []);
+        $all = new Ledger;
+        $lines = $circuits = [];
+        foreach ($files as $file) {
+            $own = new Ledger;
+            foreach ($this->outcomes($file, $input) as $outcome) {
+                $own->add($outcome);
+                $all->add($outcome);
+            }
+            $circuits[basename($file, '.yaml')] = $own->figures();
+            $lines[] = self::line(basename($file, '.yaml'), $own->figures());
+            foreach ($own->not(Ending::Right) as $outcome) {
+                $lines[] = sprintf('    %s  %s: %s, %d tests', $outcome->ending->value, $outcome->truth->words(), $outcome->said, $outcome->tests);
+            }
+            foreach ($own->unsafe() as $what) {
+                $lines[] = "    unsafe  $what";
+            }
+        }
+        $figures = $all->figures();
+        $lines[] = self::line('all', $figures);
+        foreach ($figures['calibration'] as $bin) {
+            $lines[] = sprintf('    said %.2f, was right %.2f (%d trials)', $bin['said'], $bin['right'], $bin['trials']);
+        }
+
+        return [
+            implode("\n", $lines),
+            [...$figures, 'circuits' => $circuits],
+            $figures['unsafe'] === 0 ? Command::SUCCESS : Command::FAILURE,
+        ];
+    }
+
+    /** @return \Generator<Outcome> */
+    private function outcomes(string $file, InputInterface $input): \Generator
+    {
+        $settler = new Settler(new Model(CircuitReader::fromFile($file)));
+        $investigation = new Investigation($settler, new MemoryOutlooks);
+        $seed = (int) self::number($input, 'seed');
+        $luck = new Luck(self::number($input, 'noise'), self::number($input, 'supply'), self::number($input, 'wrong'));
+        $strategy = match (self::strings($input->getOption('strategy'))[0] ?? '') {
+            'levin' => new FollowsAdvice,
+            'series' => new Series($investigation),
+            'random' => new AtRandom($investigation, new Dice($seed)),
+            default => throw BadArgument::strategy(),
+        };
+        $sorts = explode(',', self::strings($input->getOption('kinds'))[0] ?? '');
+        $unknown = array_diff($sorts, array_column(Sort::cases(), 'value'));
+        if ($unknown !== []) {
+            throw BadArgument::sort($unknown[array_key_first($unknown)], self::sorts());
+        }
+        $trial = new Trial($settler, $investigation, $strategy, $luck, static fn (): float => hrtime(true) / 1e9);
+        $truths = (new Truths($investigation->predictor()))->of(new Dice($seed), $sorts);
+        foreach ((new Dice($seed))->some($truths, (int) self::number($input, 'sample')) as $truth) {
+            yield $trial->of($truth, new Dice($seed + crc32($truth->words())));
+        }
+    }
+
+    private static function number(InputInterface $input, string $name): float
+    {
+        $text = self::strings($input->getOption($name))[0] ?? '';
+
+        return is_numeric($text) && $text >= 0 ? (float) $text : throw BadArgument::number($name, $text);
+    }
+
+    /** @param  array<string, mixed>  $figures */
+    private static function line(string $name, array $figures): string
+    {
+        $f = static fn (string $key): float => is_numeric($figures[$key] ?? null) ? (float) $figures[$key] : NAN;
+
+        return sprintf(
+            '%-26s %4d trials  right %.4f  wrong but sure %.4f  stuck %.4f  unsafe %d  tests %.2f (%.2f × bits)  minutes %.1f  live %.1f  '
+                .'named %.2f  %.0f ms an advice',
+            $name, $f('trials'), $f('right'), $f('wrong_but_sure'), $f('stuck'), $f('unsafe'), $f('tests_mean'), $f('bound_ratio'),
+            $f('minutes_mean'), $f('live_mean'), $f('wrong_named'), $f('ms_per_advice'),
+        );
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Trial;
+
+use Levin\Core\Diagnosis\Assessment;
+use Levin\Core\Diagnosis\Candidate;
+use Levin\Core\Diagnosis\Evidence;
+use Levin\Core\Diagnosis\Investigation;
+
+/** Takes what tests there are one after another, as the drawing has the parts, and never the same twice. */
+final readonly class Series implements Strategy
+{
+    public function __construct(private Investigation $investigation)
+    {
+    }
+
+    #[\Override]
+    public function next(Assessment $assessment, array $evidence): ?Candidate
+    {
+        $done = array_map(static fn (Evidence $e): string => $e->key(), $evidence);
+        foreach ($this->investigation->every($evidence[count($evidence) - 1]->when->conditions) as $candidate) {
+            if (! in_array($candidate->key(), $done, true)) {
+                return $candidate;
+            }
+        }
+
+        return null;
+    }
+}
