@@ -8,12 +8,15 @@ use App\Circuits\CircuitShelf;
 use App\Shop\User;
 use Levin\Core\Circuit\UnknownName;
 use Levin\Core\Diagnosis\Advice;
+use Levin\Core\Diagnosis\Aftermath;
 use Levin\Core\Diagnosis\Assessment;
+use Levin\Core\Diagnosis\Check;
 use Levin\Core\Diagnosis\SuspectGroup;
 use Levin\Core\Ladder\DrawnState;
 use Levin\Core\Ladder\Layout;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Operation\Energy;
+use Levin\Core\Record\EventType;
 use Levin\Core\Record\Standing;
 
 /** Works out how a call stands, from its log and the circuit revision it began with. */
@@ -52,7 +55,34 @@ final readonly class Trace
             SuspectsData::of($assessment),
             array_map(static fn (Advice $a): AdviceData => AdviceData::of($a, $model, $standing), $assessment->next),
             $assessment->proved,
+            ...$this->aftermath($call, $assessment, $standing),
         );
+    }
+
+    /** @return array{list<CheckData>, list<CheckData>} why, and what is not proved behind it */
+    private function aftermath(Call $call, Assessment $assessment, Standing $standing): array
+    {
+        $faults = $this->foundFaults($call, $assessment);
+        $aftermath = new Aftermath($this->shelf->investigation($call->revision)->predictor());
+        $calling = $standing->conditions->calling($standing->circuit);
+        $told = static fn (Check $c): CheckData => CheckData::of($c, $standing->looked);
+
+        return $faults === [] ? [[], []] : [
+            array_map($told, $aftermath->why($faults, $calling)),
+            array_map($told, $aftermath->behind($faults, $assessment->proved, $calling)),
+        ];
+    }
+
+    /** @return list<string> of the finding that is recorded, or else of the one that Levin has */
+    private function foundFaults(Call $call, Assessment $assessment): array
+    {
+        $recorded = [];
+        foreach ($call->log() as $event) {
+            $faults = $event->type === EventType::Finding ? $event->data['faults'] ?? [] : $recorded;
+            $recorded = array_values(array_filter(is_array($faults) ? $faults : [], is_string(...)));
+        }
+
+        return $recorded === [] ? $assessment->found()->faults ?? [] : $recorded;
     }
 
     /** @throws UnknownName */

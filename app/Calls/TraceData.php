@@ -14,6 +14,8 @@ final readonly class TraceData extends Data
      * @param  int  $revision  of the circuit the call is worked on with, to ask for its sheet by
      * @param  list<LogEventData>  $events
      * @param  list<AdviceData>  $next  best first
+     * @param  list<CheckData>  $why  what may have brought the finding about, cheapest check first
+     * @param  list<CheckData>  $behind  what sits behind it and nothing has proved
      * @param  list<string>  $proved  parts and wires shown good by a reading
      */
     public function __construct(
@@ -26,6 +28,8 @@ final readonly class TraceData extends Data
         public SuspectsData $suspects,
         public array $next,
         public array $proved,
+        public array $why,
+        public array $behind,
     ) {
     }
 }

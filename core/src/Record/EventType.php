@@ -25,7 +25,10 @@ enum EventType: string
     /** {text} */
     case Note = 'note';
 
-    /** {faults, label, cause} */
+    /** a cause, or a part behind the finding, looked at: {target, label, result} with ok, bad or cannot tell */
+    case LookedFor = 'looked-for';
+
+    /** {faults, label, cause}; in the technician's own words: {words, label, cause} and no faults */
     case Finding = 'finding';
 
     /** takes an earlier event out of the evidence: {event, reason} */

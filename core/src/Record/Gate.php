@@ -22,6 +22,9 @@ final readonly class Gate
 
     private const REASON = 500;
 
+    /** What comes of looking for a cause. */
+    private const LOOKED = ['ok', 'bad', 'cannot tell'];
+
     /** Faults of one finding. */
     private const FAULTS = 24;
 
@@ -62,7 +65,8 @@ final readonly class Gate
                 EventType::Note => [
                     'text' => self::filled($text('text'), 'text', self::NOTE, 'The note is empty. Write something, or leave it.'),
                 ],
-                EventType::Finding => $this->finding($data, $text('cause')),
+                EventType::LookedFor => $this->lookedFor($text('target'), $text('result')),
+                EventType::Finding => $this->finding($data, $text('words'), $text('cause')),
                 EventType::Strike => $this->strike($standing, $before, $text('event'), $text('reason')),
                 EventType::Closed => $this->close($standing, $text('left_off')),
                 EventType::Reopened => $standing->closed
@@ -174,9 +178,14 @@ final readonly class Gate
      * @param  array<string, mixed>  $data
      * @return array<string, mixed>
      */
-    private function finding(array $data, string $cause): array
+    private function finding(array $data, string $words, string $cause): array
     {
         $faults = array_values(array_filter(is_array($data['faults'] ?? null) ? $data['faults'] : [], is_string(...)));
+        if ($faults === [] && $words !== '') {
+            $words = self::short($words, 'words', self::CAUSE);
+
+            return ['faults' => [], 'words' => $words, 'label' => $words, 'cause' => self::short($cause, 'cause', self::CAUSE)];
+        }
         if ($faults === []) {
             throw Refusal::noFaultNamed();
         }
@@ -186,6 +195,18 @@ final readonly class Gate
         $labels = array_map(fn (string $f): string => $this->model->faults->find($f)->label, $faults);
 
         return ['faults' => $faults, 'label' => implode(' · or · ', $labels), 'cause' => self::short($cause, 'cause', self::CAUSE)];
+    }
+
+    /** @return array<string, mixed> */
+    private function lookedFor(string $target, string $result): array
+    {
+        $circuit = $this->model->circuit;
+        $wire = $circuit->wires[$target] ?? null;
+        $label = $wire === null ? $circuit->part($target)->label : "$wire->colour wire $wire->from – $wire->to";
+
+        return in_array($result, self::LOOKED, true)
+            ? ['target' => $target, 'label' => $label, 'result' => $result]
+            : throw Refusal::badResult(self::LOOKED);
     }
 
     /**

@@ -149,4 +149,10 @@ final class Refusal extends RecordException
     {
         return new self('events', $why);
     }
+
+    /** @param  list<string>  $results */
+    public static function badResult(array $results): self
+    {
+        return new self('result', 'Say what came of it: '.implode(', ', $results).'.');
+    }
 }

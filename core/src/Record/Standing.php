@@ -18,6 +18,7 @@ final readonly class Standing
     /**
      * @param  array<string, non-empty-list<Evidence>>  $evidence  by event id, struck ones left out
      * @param  array<string, string>  $struck  reason by event id
+     * @param  array<string, string>  $looked  what came of looking at a part or wire, the last time
      */
     private function __construct(
         public Circuit $circuit,
@@ -27,6 +28,7 @@ final readonly class Standing
         public ?string $place,
         public array $evidence,
         public array $struck,
+        public array $looked,
     ) {
     }
 
@@ -38,7 +40,7 @@ final readonly class Standing
         $conditions = Conditions::healthyDefaults($circuit);
         $dead = $closed = false;
         $place = null;
-        $evidence = $struck = [];
+        $evidence = $struck = $looked = [];
         foreach ($events as $event) {
             switch ($event->type) {
                 case EventType::Condition:
@@ -79,13 +81,16 @@ final readonly class Standing
                     // who knows who was there meanwhile
                     $dead = false;
                     break;
+                case EventType::LookedFor:
+                    $looked[$event->text('target')] = $event->text('result');
+                    break;
                 case EventType::Note:
                 case EventType::Finding:
                     break;
             }
         }
 
-        return new self($circuit, $conditions, $dead, $closed, $place, $evidence, $struck);
+        return new self($circuit, $conditions, $dead, $closed, $place, $evidence, $struck, $looked);
     }
 
     /** @return list<Evidence> in the order it was gathered */

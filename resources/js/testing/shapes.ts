@@ -87,6 +87,8 @@ export const aTrace = (over: Partial<Trace> = {}): Trace => ({
     suspects: { total: 150, in_play: 3, unexplained: [], doubted: null, alone: null, groups: [], more: 0, found: null },
     next: [],
     proved: [],
+    why: [],
+    behind: [],
     ...over,
 });
 

@@ -21,6 +21,8 @@ function words(event: LogEvent, trace: Trace, circuit: CircuitSheet): string {
             return 'proved dead: known source, circuit, known source';
         case 'note':
             return String(d.text);
+        case 'looked-for':
+            return `looked at ${d.label}: ${d.result}`;
         case 'finding':
             return `found: ${d.label}${d.cause === '' ? '' : `. ${d.cause}`}`;
         case 'strike': {

@@ -4,6 +4,7 @@ import { useOutbox } from '../../api/use-outbox';
 import { Ladder, type Probes } from '../../diagram/ladder';
 import { Sheet } from '../../ui/sheet';
 import { SignInForm } from '../sign-in/sign-in-form';
+import { Aftermath } from './aftermath';
 import { Conditions } from './conditions';
 import { FindPoint } from './find-point';
 import { Finding } from './finding';
@@ -11,6 +12,7 @@ import { Keys } from './keys';
 import { Log } from './log';
 import { MeterPanel } from './meter-panel';
 import { NextTest } from './next-test';
+import { OwnFinding } from './own-finding';
 import { ProveDead } from './prove-dead';
 import { Seen, type SeenMoment } from './seen';
 import { Status } from './status';
@@ -157,6 +159,7 @@ export function TraceBoard({ id, trace, sheet: circuit }: { id: string; trace: T
                 <aside className="min-h-0 border-ink bg-margin lg:overflow-y-auto lg:border-l-2">
                     <div className={shown('test')}>
                         <Finding trace={trace} disabled={outbox.busy} send={outbox.send} />
+                        <Aftermath trace={trace} disabled={!mayChange || outbox.busy} send={outbox.send} />
                         {mayChange && trace.suspects.found !== null && own === null && looking === null && (
                             <p className="border-ink border-b-2 px-5 py-3">
                                 <button
@@ -229,6 +232,7 @@ export function TraceBoard({ id, trace, sheet: circuit }: { id: string; trace: T
                     </div>
                     <div className={shown('suspects')}>
                         <Suspects trace={trace} />
+                        {mayChange && trace.call.finding === null && <OwnFinding disabled={outbox.busy} send={outbox.send} />}
                     </div>
                     <div className={shown('log')}>
                         <Log trace={trace} circuit={circuit} disabled={!mayChange || outbox.busy} send={outbox.send} />
