@@ -30,7 +30,7 @@ final class CachedOutlooks implements OutlookStore
     #[\Override]
     public function readings(string $key, \Closure $make): array
     {
-        /** @var non-empty-list<non-empty-list<float|null>> */
+        /** @var list<non-empty-list<float|null>> */
         return $this->remember("readings:$key", $make);
     }
 

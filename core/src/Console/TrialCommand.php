@@ -42,7 +42,7 @@ final class TrialCommand extends CircuitCommand
             ->addOption('noise', null, InputOption::VALUE_REQUIRED, 'of the meter, as a share of what it reads', '0.005')
             ->addOption('supply', null, InputOption::VALUE_REQUIRED, 'the supply is off by at most this share', '0.05')
             ->addOption('wrong', null, InputOption::VALUE_REQUIRED, 'share of the readings taken on the wrong screw', '0')
-            ->addOption('kinds', null, InputOption::VALUE_REQUIRED, 'of truths, with commas: '.self::sorts(), self::sorts())
+            ->addOption('kinds', null, InputOption::VALUE_REQUIRED, 'of truths, with commas: '.self::sorts(), 'single,degree')
             ->setHelp($this->manual());
     }
 

@@ -39,12 +39,13 @@ final readonly class Aftermath
         $victims = $this->victims($faults);
         $causes = [];
         foreach ($this->predictor->suspects as $suspect) {
-            if ($suspect->fault === null || in_array($suspect->fault->target, $victims, true)) {
+            $fault = $suspect->single();
+            if ($fault === null || in_array($fault->target, $victims, true)) {
                 continue;
             }
             foreach ($suspect->variants as $variant) {
                 if ($this->strikes($outlook, $variant, $victims)) {
-                    $causes[$suspect->fault->target][] = $suspect->fault;
+                    $causes[$fault->target][] = $fault;
                     break;
                 }
             }
@@ -142,7 +143,7 @@ final readonly class Aftermath
     private function variantOf(string $fault): ?int
     {
         foreach ($this->predictor->suspects as $suspect) {
-            if ($suspect->fault?->id() === $fault) {
+            if ($suspect->single()?->id() === $fault) {
                 return $suspect->variants[0];
             }
         }

@@ -24,8 +24,11 @@ final class Chooser
     /** With more than this chance that it would blow again nothing is fed. */
     private const BOLTED = 0.05;
 
-    public function __construct(private readonly Model $model, private readonly Predictor $predictor)
+    private readonly Model $model;
+
+    public function __construct(private readonly Predictor $predictor)
     {
+        $this->model = $predictor->settler->model;
     }
 
     /**

@@ -9,7 +9,7 @@ final class MemoryOutlooks implements OutlookStore
     /** @var array<string, Outlook> */
     private array $outlooks = [];
 
-    /** @var array<string, non-empty-list<non-empty-list<float|null>>> */
+    /** @var array<string, list<non-empty-list<float|null>>> */
     private array $readings = [];
 
     /** @var array<string, Sheet> */

@@ -13,8 +13,8 @@ interface OutlookStore
     public function outlook(string $key, \Closure $make): Outlook;
 
     /**
-     * @param  \Closure(): non-empty-list<non-empty-list<float|null>>  $make
-     * @return non-empty-list<non-empty-list<float|null>> dead readings by variant and by what may be left of it, SI, null for OL
+     * @param  \Closure(): list<non-empty-list<float|null>>  $make
+     * @return list<non-empty-list<float|null>> dead readings by variant and by what may be left of it, SI, null for OL
      */
     public function readings(string $key, \Closure $make): array;
 

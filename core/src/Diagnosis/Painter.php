@@ -53,14 +53,18 @@ final class Painter
         $this->passages[] = $passages;
     }
 
-    /** The next variant's, as another outlook has it. */
-    public function copy(Outlook $from, int $variant): void
+    /** The next variant's, as another outlook has it: as one of its variants, or as several one after another. */
+    public function copy(Outlook $from, int ...$variants): void
     {
-        $this->passages[] = array_map(function (Passage $p) use ($from): Passage {
-            $this->copied[$p->scene] ??= array_push($this->scenes, $from->scenes[$p->scene]) - 1;
-
-            return new Passage($p->from, $p->until, $this->copied[$p->scene]);
-        }, $from->passages[$variant]);
+        $passages = [];
+        foreach ($variants as $variant) {
+            $begins = $passages === [] ? 0.0 : $passages[count($passages) - 1]->until;
+            foreach ($from->passages[$variant] as $p) {
+                $this->copied[$p->scene] ??= array_push($this->scenes, $from->scenes[$p->scene]) - 1;
+                $passages[] = new Passage($begins + $p->from, $begins + $p->until, $this->copied[$p->scene]);
+            }
+        }
+        $this->passages[] = $passages === [] ? throw new \LogicException('A variant goes through something.') : $passages;
     }
 
     public function outlook(): Outlook

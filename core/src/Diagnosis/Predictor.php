@@ -16,7 +16,6 @@ use Levin\Core\Operation\Settler;
 use Levin\Core\Operation\Story;
 use Levin\Core\Operation\Storyteller;
 use Levin\Core\Parts\Faults;
-use Levin\Core\Parts\InjectedFault;
 
 /**
  * Says what each suspect would show, in each of its variants. Variant 0 is the healthy unit.
@@ -60,23 +59,31 @@ final class Predictor
     /** @var array<string, non-empty-list<Remains>> */
     private array $remains = [];
 
-    public function __construct(public readonly Settler $settler, private readonly OutlookStore $store)
-    {
-        $suspects = [new Suspect(null, [0])];
-        $variants = [Faults::none()];
-        $suspectOf = [0];
-        foreach ($settler->model->faults->suspects() as $fault) {
-            $own = [];
-            foreach ($fault->mode->levels === [] ? [null] : $fault->mode->levels as $level) {
-                $own[] = count($variants);
-                $suspectOf[] = count($suspects);
-                $variants[] = Faults::of(new InjectedFault($fault, $level));
-            }
-            $suspects[] = new Suspect($fault, $own);
-        }
-        [$this->suspects, $this->variants, $this->suspectOf] = [$suspects, $variants, $suspectOf];
+    /** @param  self|null  $narrower  what is known of the first of these suspects, by one that knows no others */
+    private function __construct(
+        public readonly Settler $settler,
+        private readonly OutlookStore $store,
+        public readonly Lineup $lineup,
+        private readonly ?self $narrower,
+    ) {
+        [$this->suspects, $this->variants, $this->suspectOf] = [$lineup->suspects, $lineup->variants, $lineup->suspectOf];
         $this->meter = new Meter($settler);
         $this->storyteller = new Storyteller($settler->model, $settler->networks);
+    }
+
+    public static function of(Settler $settler, OutlookStore $store): self
+    {
+        return new self($settler, $store, Lineup::of($settler->model), null);
+    }
+
+    /**
+     * With some more suspects, that are not worth keeping.
+     *
+     * @param  list<Guess>  $guesses
+     */
+    public function widened(array $guesses): self
+    {
+        return new self($this->settler, new MemoryOutlooks, $this->lineup->with($guesses), $this);
     }
 
     /** As it stands, when it has come to rest. */
@@ -93,7 +100,13 @@ final class Predictor
         return $this->store->outlook($conditions->key(), function () use ($conditions): Outlook {
             $painter = new Painter($this->settler->model);
             $isFed = $conditions->energised($this->settler->model->circuit)->key() === $conditions->key();
+            $known = $this->narrower?->outlook($conditions);
             foreach (array_keys($this->variants) as $variant) {
+                if ($known !== null && ($variant < count($known->passages) || $this->comesAndGoes($variant))) {
+                    $painter->copy($known, ...$this->asKnown($variant));
+
+                    continue;
+                }
                 $painter->add($isFed
                     ? $this->storyteller->tell($conditions, $this->variants[$variant])
                     : Story::of($this->settled($variant, $conditions)));
@@ -101,6 +114,19 @@ final class Predictor
 
             return $painter->outlook();
         });
+    }
+
+    private function comesAndGoes(int $variant): bool
+    {
+        return $this->suspects[$this->suspectOf[$variant]]->comesAndGoes;
+    }
+
+    /** @return non-empty-list<int> variants of the narrower line-up that it goes like: one of them, or now the healthy one and now the other */
+    private function asKnown(int $variant): array
+    {
+        return $this->comesAndGoes($variant)
+            ? [0, (int) array_search($this->variants[$variant], $this->variants, false)]
+            : [$variant];
     }
 
     /** What every variant goes through on an occasion: as it has come about, or from when it is started again to be watched. */
@@ -116,13 +142,17 @@ final class Predictor
             $off = Conditions::poweredDown($this->settler->model->circuit, $conditions);
             $first = $this->outlook($conditions);
             $painter = new Painter($this->settler->model);
+            $known = $this->narrower?->startedAgain($conditions);
             foreach ($this->variants as $variant => $faults) {
+                if ($known !== null && ($variant < count($known->passages) || $this->comesAndGoes($variant))) {
+                    $painter->copy($known, ...$this->asKnown($variant));
+
+                    continue;
+                }
                 $left = $this->settler->model->afterResets(
                     $this->cooled($variant, $off, $this->settler->statesWhenDead($first->end($variant)->posture->states)),
                 );
-                $left === $this->settler->model->initialStates
-                    ? $painter->copy($first, $variant)
-                    : $painter->add($this->storyteller->tellAgain($conditions, $faults, $left));
+                $painter->add($this->storyteller->tellAgain($conditions, $faults, $left));
             }
 
             return $painter->outlook();
@@ -324,17 +354,23 @@ final class Predictor
      */
     private function deadViews(Leads $leads, Occasion $when): array
     {
-        $remains = array_map(fn (int $v): array => $this->remains($v, $when), array_keys($this->variants));
+        $known = $this->narrower?->deadViews($leads, $when) ?? [];
+        $remains = array_map(
+            fn (int $v): array => $this->remains($v, $when),
+            array_slice(array_keys($this->variants), count($known)),
+        );
         $readings = $this->store->readings($leads->key().' '.$when->key(), fn (): array => array_map(
             fn (array $own): array => array_map(fn (Remains $r): ?float => $this->deadReading($leads, $when->conditions, $r), $own),
             $remains,
         ));
 
-        return array_map(static fn (array $own, array $values): array => array_map(
+        $views = [...$known, ...array_map(static fn (array $own, array $values): array => array_map(
             static fn (Remains $r, ?float $value): View => new View(new Prediction($value), $r->share, $r->number),
             $own,
             $values,
-        ), $remains, $readings);
+        ), $remains, $readings)];
+
+        return $views === [] ? throw new \LogicException('The healthy unit is always among them.') : $views;
     }
 
     /**
@@ -355,7 +391,7 @@ final class Predictor
             $this->dead = [];
         }
         $network = $this->dead["$remains->number@$omega ".$conditions->key()]
-            ??= $this->settler->dead($conditions, $this->variants[$remains->variant], $remains->states, $omega);
+            ??= $this->settler->dead($conditions, $remains->faults, $remains->states, $omega);
         $reading = $this->meter->readDead($leads->function, $leads->red, $leads->black, $network);
 
         return $reading->overload ? null : $reading->value;
@@ -381,21 +417,26 @@ final class Predictor
     /** @return non-empty-list<Remains> */
     private function remainsOf(int $variant, Outlook $outlook, Conditions $off, bool $hasCooled): array
     {
-        $shares = $states = [];
-        foreach ($outlook->views($variant, null) as $scene => $share) {
-            $cut = $this->settler->statesWhenDead($outlook->scenes[$scene]->posture->states);
-            // it is tested at once, or when it has cooled
-            foreach ([...$hasCooled ? [] : [$cut], $this->cooled($variant, $off, $cut)] as $left) {
-                $key = implode('|', $left);
-                $shares[$key] = ($shares[$key] ?? 0.0) + $share / 2;
-                $states[$key] = $left;
+        $shares = $states = $faults = [];
+        $comesAndGoes = $this->comesAndGoes($variant);
+        // one that comes and goes may be there as it is tested, or not
+        foreach ($comesAndGoes ? [$this->variants[0], $this->variants[$variant]] : [$this->variants[$variant]] as $n => $then) {
+            foreach ($outlook->views($variant, null) as $scene => $share) {
+                $cut = $this->settler->statesWhenDead($outlook->scenes[$scene]->posture->states);
+                // it is tested at once, or when it has cooled
+                foreach ([...$hasCooled ? [] : [$cut], $this->cooled($variant, $off, $cut)] as $left) {
+                    $key = "$n ".implode('|', $left);
+                    $shares[$key] = ($shares[$key] ?? 0.0) + $share / ($comesAndGoes ? 4 : 2);
+                    $states[$key] = $left;
+                    $faults[$key] = $then;
+                }
             }
         }
         arsort($shares);
         $remains = [];
         foreach (array_slice($shares, 0, self::REMAINS) as $key => $share) {
             // below nothing, and each with its own, so that none is taken for a scene
-            $remains[] = new Remains($variant, -1 - $variant * self::REMAINS - count($remains), $share, $states[$key]);
+            $remains[] = new Remains($faults[$key], -1 - $variant * self::REMAINS - count($remains), $share, $states[$key]);
         }
 
         return $remains === [] ? throw new \LogicException('There is always something left.') : $remains;

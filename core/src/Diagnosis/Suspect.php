@@ -6,29 +6,42 @@ namespace Levin\Core\Diagnosis;
 
 use Levin\Core\Parts\Fault;
 
-/** One cause that the evidence is weighed for: nothing wrong, or a fault, at one level or at several that stand for its range. */
+/**
+ * What the evidence is weighed for: nothing wrong, a fault at one level or at several that stand for its range, two faults at once, or one
+ * that comes and goes.
+ */
 final readonly class Suspect
 {
     /** Levels with less than this share of a suspect are not told. */
     private const LIKELY = 0.05;
 
     /**
-     * @param  Fault|null  $fault  null for a unit with nothing wrong
+     * @param  list<Fault>  $causes  none for a unit with nothing wrong
      * @param  non-empty-list<int>  $variants  numbers of what it may look like, from slight to bad
+     * @param  float  $weight  how often it is so, against the others
      */
-    public function __construct(public ?Fault $fault, public array $variants)
+    public function __construct(public array $causes, public array $variants, public float $weight, public bool $comesAndGoes = false)
     {
+    }
+
+    /** The one fault that it is, when it is one that is there to stay. */
+    public function single(): ?Fault
+    {
+        return count($this->causes) === 1 && ! $this->comesAndGoes ? $this->causes[0] : null;
     }
 
     public function label(): string
     {
-        return $this->fault->label ?? 'Nothing wrong in this circuit';
+        return $this->causes === []
+            ? 'Nothing wrong in this circuit'
+            : implode(' and ', array_map(static fn (Fault $f): string => $f->label, $this->causes))
+                .($this->comesAndGoes ? ', comes and goes' : '');
     }
 
-    /** @return list<string> its fault's id; none for a unit with nothing wrong */
+    /** @return list<string> its faults' ids; none for a unit with nothing wrong */
     public function ids(): array
     {
-        return $this->fault === null ? [] : [$this->fault->id()];
+        return array_map(static fn (Fault $f): string => $f->id(), $this->causes);
     }
 
     /**
@@ -38,21 +51,17 @@ final readonly class Suspect
      */
     public function howBad(array $posterior): string
     {
-        $levels = $this->fault->mode->levels ?? [];
+        $mode = $this->single()?->mode;
+        $levels = $mode->levels ?? [];
         $weights = array_map(static fn (int $v): float => $posterior[$v], $this->variants);
         $sum = array_sum($weights);
         $likely = array_keys(array_filter($weights, static fn (float $w): bool => $w >= self::LIKELY * $sum));
-        if ($levels === [] || $sum <= 0.0 || count($likely) === count($levels)) {
+        if ($mode === null || $levels === [] || $sum <= 0.0 || count($likely) === count($levels)) {
             return '';
         }
         $level = static fn (int $n): string => sprintf('%.3g', $levels[$likely[$n]] ?? 0.0);
         $range = count($likely) === 1 ? $level(0) : $level(0).' to '.$level(count($likely) - 1);
 
-        return ", about $range {$this->fault?->mode->amountUnit}";
-    }
-
-    public function weight(float $nothingWrong): float
-    {
-        return $this->fault->mode->weight ?? $nothingWrong;
+        return ", about $range $mode->amountUnit";
     }
 }

@@ -43,14 +43,25 @@ final readonly class Weighing
         return $along;
     }
 
-    /** @return non-empty-list<float> with one piece left out */
-    public function without(int $piece): array
+    /** @return non-empty-list<float> with some pieces left out */
+    public function without(int ...$pieces): array
     {
-        return self::share($this->weighed(array_filter(
-            $this->likelihoods,
-            static fn (int $k): bool => $k !== $piece,
-            ARRAY_FILTER_USE_KEY,
-        )));
+        return self::share($this->weighed(array_diff_key($this->likelihoods, array_flip($pieces))));
+    }
+
+    /** @return non-empty-list<float> with some pieces only */
+    public function of(int ...$pieces): array
+    {
+        return self::share($this->weighed(array_intersect_key($this->likelihoods, array_flip($pieces))));
+    }
+
+    /** @return non-empty-list<float> if each were half of the time like another variant */
+    public function mixedWith(int $variant): array
+    {
+        return self::share($this->weighed(array_map(static fn (array $piece): array => array_map(
+            static fn (float $l): float => ($l + $piece[$variant]) / 2,
+            $piece,
+        ), $this->likelihoods)));
     }
 
     /**

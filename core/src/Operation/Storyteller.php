@@ -45,7 +45,6 @@ final class Storyteller
 
     public function tell(Conditions $conditions, Faults $faults): Story
     {
-        $conditions = $this->rested($conditions);
         $trail = $this->trail($conditions);
         $parting = $trail->parting($faults);
         if ($parting === null) {
@@ -80,13 +79,17 @@ final class Storyteller
     }
 
     /**
-     * Of a unit that is switched on as something left it.
+     * Of a unit that is switched on after a while, as something left it: its pressures have come to rest.
      *
      * @param  array<string, string>  $left  part states
      */
     public function tellAgain(Conditions $conditions, Faults $faults, array $left): Story
     {
-        $course = Course::begun($this->model, $this->networks, $this->rested($conditions), $faults, $left, wears: false);
+        $rested = $this->rested($conditions);
+        if ($left === $this->model->initialStates) {
+            return $this->tell($rested, $faults);
+        }
+        $course = Course::begun($this->model, $this->networks, $rested, $faults, $left, wears: false);
 
         return new Story($this->goOn($course));
     }

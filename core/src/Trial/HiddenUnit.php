@@ -37,7 +37,8 @@ final class HiddenUnit implements Hand
     public function __construct(
         private readonly Settler $settler,
         Conditions $conditions,
-        Faults $faults,
+        private readonly Faults $faults,
+        private readonly bool $comesAndGoes,
         private readonly Luck $luck,
         private readonly Dice $dice,
     ) {
@@ -45,9 +46,12 @@ final class HiddenUnit implements Hand
         $this->meter = new Meter($settler);
     }
 
-    /** Lets time pass, and a little more while it moves too fast to be looked at. */
+    /** Lets time pass, and a little more while it moves too fast to be looked at; what comes and goes has come or gone. */
     public function wait(float $seconds): void
     {
+        if ($this->comesAndGoes) {
+            $this->course->fail($this->dice->chance(0.5) ? $this->faults : Faults::none());
+        }
         $until = $this->course->time() + $seconds;
         while ($this->seen++ < self::MOST && $this->course->time() < $until) {
             if ($this->course->goOn($until)) {

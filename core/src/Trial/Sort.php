@@ -12,4 +12,13 @@ enum Sort: string
 
     /** one that has degrees, somewhere between the slightest and the worst */
     case Degree = 'degree';
+
+    /** two that have nothing to do with each other, or one that has taken the other with it */
+    case Pair = 'pair';
+
+    /** one that is there now and then */
+    case Intermittent = 'intermittent';
+
+    /** nothing wrong, and the unit goes on and off by itself or waits */
+    case Cycling = 'cycling';
 }

@@ -16,6 +16,7 @@ use Levin\Core\Diagnosis\SuspectGroup;
 use Levin\Core\Diagnosis\Watch;
 use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Settler;
+use Levin\Core\Operation\Story;
 
 /** Hides a truth in a unit and has someone look for it, with readings as a meter would show them. */
 final readonly class Trial
@@ -41,14 +42,22 @@ final readonly class Trial
 
     public function of(Truth $truth, Dice $dice): Outcome
     {
-        $now = Conditions::healthyDefaults($this->model->circuit);
-        $unit = new HiddenUnit($this->supplied($dice), $now, $truth->faults, $this->luck, $dice);
+        $now = $truth->conditions ?? Conditions::healthyDefaults($this->model->circuit);
+        $unit = new HiddenUnit(
+            $this->supplied($dice),
+            $now,
+            $truth->faults,
+            $truth->sort === Sort::Intermittent,
+            $this->luck,
+            $dice,
+        );
         $unit->wait($dice->between(...self::COMES));
         $evidence = $this->complaint($unit, new Occasion($now));
         $place = null;
         $tests = $live = 0;
         $bits = $minutes = 0.0;
         $isDead = false;
+        $since = null;
         $unsafe = $log = $seconds = $named = [];
         while (true) {
             $began = ($this->clock)();
@@ -68,20 +77,33 @@ final readonly class Trial
                 $now = $next->when->conditions;
                 $unit->change($now);
             }
+            $wasDead = $isDead;
             $isDead = Conditions::poweredDown($this->model->circuit, $now)->key() === $now->key();
             $unit->wait(60 * $next->minutes);
+            $since = match (true) {
+                $isDead => null,
+                $wasDead => 60 * $next->minutes,
+                default => $since === null ? null : $since + 60 * $next->minutes,
+            };
             array_push($unsafe, ...$this->dangers($next, $unit));
             $live += $isDead ? 0 : 1;
             if ($next->when->after !== null) {
                 $isDead ? $unit->wait($next->when->after) : $unit->restart();
             }
             $shown = $next->test->carriedOut($unit);
-            $evidence[] = new Evidence($next->test, $shown, new Occasion($now, $next->when->after));
+            $evidence[] = new Evidence($next->test, $shown, new Occasion($now, $next->when->after ?? $this->noted($since)));
             $log[] = $next->test->title($this->model->circuit).': '.$next->test->words($shown);
             $place = $next->test->place($this->model->circuit);
-            $then = new Occasion($now, $next->when->after === null ? null : Watch::SECONDS);
+            $since = $next->when->after === 0.0 ? Watch::SECONDS : $since;
+            $then = new Occasion($now, $this->noted($since));
             array_push($evidence, ...$isDead ? [] : $this->moved($unit, $evidence, $then));
         }
+    }
+
+    /** Seconds since it was switched on again, as long as that matters. */
+    private function noted(?float $since): ?float
+    {
+        return $since !== null && $since < Story::LONG ? $since : null;
     }
 
     /** The same unit, fed with what the wires bring today. */
@@ -187,7 +209,13 @@ final readonly class Trial
 
     private static function isRight(Truth $truth, SuspectGroup $said): bool
     {
-        return $truth->ids() === [] ? $said->faults === [] : array_diff($truth->ids(), $said->faults) === [];
+        $names = array_diff($truth->ids(), $said->faults) === [];
+
+        return match ($truth->sort) {
+            Sort::Cycling => $said->faults === [],
+            Sort::Intermittent => $names && str_contains($said->label(), ', comes and goes'),
+            default => $names,
+        };
     }
 
     /**

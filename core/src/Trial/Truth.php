@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace Levin\Core\Trial;
 
+use Levin\Core\Circuit\Conditions;
 use Levin\Core\Parts\Faults;
 
 /** What is wrong with a unit, and nobody at it knows. */
 final readonly class Truth
 {
-    /** @param  float  $weight  how often it is so, against other truths */
-    public function __construct(public Sort $sort, public Faults $faults, public float $weight)
+    /**
+     * @param  float  $weight  how often it is so, against other truths
+     * @param  Conditions|null  $conditions  under which it is met, when not the usual ones
+     */
+    public function __construct(public Sort $sort, public Faults $faults, public float $weight, public ?Conditions $conditions = null)
     {
     }
 
@@ -22,6 +26,6 @@ final readonly class Truth
 
     public function words(): string
     {
-        return $this->faults->isEmpty() ? 'healthy' : implode(' + ', $this->faults->ids());
+        return $this->faults->isEmpty() ? 'healthy '.$this->conditions?->key() : implode(' + ', $this->faults->ids());
     }
 }

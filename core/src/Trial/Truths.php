@@ -53,8 +53,10 @@ final readonly class Truths
      */
     public function of(Dice $dice, array $sorts): array
     {
+        $ones = $this->ofOne($dice);
+
         return array_values(array_filter(
-            $this->ofOne($dice),
+            [...$ones, ...$this->pairs($ones, $dice), ...$this->intermittents($ones), ...$this->cycling()],
             static fn (Truth $truth): bool => in_array($truth->sort->value, $sorts, true),
         ));
     }
@@ -64,7 +66,7 @@ final readonly class Truths
     {
         $truths = [];
         foreach ($this->predictor->suspects as $suspect) {
-            foreach ($suspect->fault === null ? [] : $suspect->variants as $n => $variant) {
+            foreach ($suspect->single() === null ? [] : $suspect->variants as $n => $variant) {
                 if ($this->isNoticed($variant)) {
                     $truths[] = $this->truth($suspect, $n, $dice);
                 }
@@ -74,9 +76,55 @@ final readonly class Truths
         return $truths;
     }
 
+    /**
+     * As many pairs as there are single ones, the two drawn independently.
+     *
+     * @param  list<Truth>  $ones
+     * @return list<Truth>
+     */
+    private function pairs(array $ones, Dice $dice): array
+    {
+        $pairs = [];
+        foreach ($ones as $one) {
+            $other = $dice->pick([$one, ...$ones]);
+            if (array_intersect($one->faults->targets(), $other->faults->targets()) === []) {
+                $pairs[] = new Truth(Sort::Pair, $one->faults->with(...$other->faults->all), $one->weight * $other->weight);
+            }
+        }
+
+        return $pairs;
+    }
+
+    /**
+     * Contacts, plugs and wires that make now and then.
+     *
+     * @param  list<Truth>  $ones
+     * @return list<Truth>
+     */
+    private function intermittents(array $ones): array
+    {
+        $loose = array_filter($ones, static fn (Truth $t): bool => preg_match('/:(open|.*-open|.*-burnt)$/', $t->words()) === 1);
+
+        return array_values(array_map(static fn (Truth $t): Truth => new Truth(Sort::Intermittent, $t->faults, $t->weight), $loose));
+    }
+
+    /** @return list<Truth> a healthy unit, as it is and with each of the switches the other way that say what the weather or the season is */
+    private function cycling(): array
+    {
+        $usual = Conditions::healthyDefaults($this->model->circuit);
+        $truths = [new Truth(Sort::Cycling, Faults::none(), 1.0, $usual)];
+        foreach ($this->model->circuit->conditions as $name => $condition) {
+            if (! $condition->power) {
+                $truths[] = new Truth(Sort::Cycling, Faults::none(), 1.0, $usual->with($name, ! $condition->default));
+            }
+        }
+
+        return $truths;
+    }
+
     private function truth(Suspect $suspect, int $n, Dice $dice): Truth
     {
-        $fault = $suspect->fault ?? throw new \LogicException('A healthy unit is no truth of one fault.');
+        $fault = $suspect->single() ?? throw new \LogicException('A healthy unit is no truth of one fault.');
         $level = $fault->mode->levels[$n] ?? null;
         $amount = $level === null ? null : round($level * exp($dice->between(-self::AROUND, self::AROUND)), 4);
 

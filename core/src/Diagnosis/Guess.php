@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Diagnosis;
+
+use Levin\Core\Parts\Fault;
+use Levin\Core\Parts\Faults;
+
+/** A suspect that is only thought of when single ones leave something unexplained: two causes at once, or one that comes and goes. */
+final readonly class Guess
+{
+    /** For one fault that comes and goes, ten are there to stay. [practice, no published source] */
+    private const RARER = 0.1;
+
+    /** @param  non-empty-list<Fault>  $causes */
+    private function __construct(public array $causes, public Faults $faults, public bool $comesAndGoes, public float $weight)
+    {
+    }
+
+    /** @param  float  $all  the weights of all single suspects together: two things fail independently of each other */
+    public static function both(Faults $one, Faults $other, float $all): self
+    {
+        $causes = array_map(static fn ($f): Fault => $f->fault, [...$one->all, ...$other->all]);
+        $weight = array_product(array_map(static fn (Fault $f): float => $f->mode->weight, $causes)) / $all;
+
+        return new self(
+            $causes === [] ? throw new \LogicException('Two causes are at least one.') : $causes,
+            $one->with(...$other->all),
+            false,
+            $weight,
+        );
+    }
+
+    public static function intermittent(Fault $fault, Faults $faults): self
+    {
+        return new self([$fault], $faults, true, self::RARER * $fault->mode->weight);
+    }
+}

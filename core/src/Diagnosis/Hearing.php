@@ -1,0 +1,215 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Diagnosis;
+
+use Levin\Core\Circuit\Conditions;
+use Levin\Core\Network\Graph;
+
+/** What evidence comes to among one line-up of suspects: who leads, what is found, proved, unexplained, and what to test next. */
+final readonly class Hearing
+{
+    /** A suspect stays in play while it has at least this share of the leading one. */
+    private const IN_PLAY = 0.01;
+
+    /** Pieces of evidence that are thought of to be asked again. */
+    private const AGAIN = 4;
+
+    /** A good reading proves a fault absent that explains it this much worse than the best suspect does. */
+    private const PROVED = 0.03;
+
+    /**
+     * @param  list<Evidence>  $evidence  in the order it was gathered
+     * @param  Conditions  $now  as the unit stands
+     * @param  string|null  $place  where the technician is
+     */
+    public function __construct(
+        private Predictor $predictor,
+        private Weighing $weighing,
+        private array $evidence,
+        private Conditions $now,
+        private bool $provedDead,
+        private ?string $place,
+    ) {
+    }
+
+    public function assessment(): Assessment
+    {
+        $left = array_map($this->countInPlay(...), $this->weighing->along());
+        $meanings = $shownGood = [];
+        foreach ($this->evidence as $k => $item) {
+            $asHealthy = $item->isAsHealthy($this->predictor);
+            $meanings[] = $this->meaning($asHealthy, $left[$k], $left[$k + 1]);
+            foreach ($asHealthy ? $this->weighing->worse($k, self::PROVED) : [] as $s => $isWorse) {
+                $shownGood[$s] = ($shownGood[$s] ?? false) || $isWorse;
+            }
+        }
+        $posterior = $this->weighing->posterior;
+        $doubted = $this->weighing->doubted();
+        // what is doubted is asked once more, or by another way: as if it had not been said
+        [$next, $signatures] = $this->choose($doubted);
+        $inPlay = $this->inPlay($posterior);
+        $members = $this->members($posterior, $inPlay, $signatures);
+        // and so is what the finding rests on alone
+        $alone = $doubted === null && self::mass($posterior, $members[0]) >= Assessment::FOUND
+            ? $this->weighing->decidesAlone($members[0])
+            : null;
+        if ($alone !== null) {
+            [$next] = $this->choose($alone);
+        }
+        // with nothing new left that helps, what was asked is asked again, the least sure first
+        foreach ($next === [] ? array_slice($this->weighing->leastSure(), 0, self::AGAIN) : [] as $again) {
+            [$next] = $next === [] ? $this->choose($again) : [$next];
+        }
+
+        return new Assessment(
+            $posterior,
+            $this->groups($posterior, $members),
+            $this->countInPlay($posterior),
+            count($this->predictor->suspects),
+            $next,
+            $this->proved($shownGood),
+            $meanings,
+            array_map(fn (int $k): Evidence => $this->evidence[$k], $this->weighing->unexplained()),
+            $doubted === null ? null : $this->evidence[$doubted],
+            $alone === null ? null : $this->evidence[$alone],
+        );
+    }
+
+    /**
+     * @param  int|null  $asked  a piece of evidence that is asked again
+     * @return array{list<Advice>, array<int, string>} best first; signature by variant in play
+     */
+    private function choose(?int $asked): array
+    {
+        $thought = $asked === null ? $this->weighing->posterior : $this->weighing->without($asked);
+        $done = array_values(array_filter($this->evidence, static fn (int $k): bool => $k !== $asked, ARRAY_FILTER_USE_KEY));
+        $inPlay = array_values(array_unique([...$this->inPlay($this->weighing->posterior), ...$this->inPlay($thought)]));
+
+        [$next, $signatures] = (new Chooser($this->predictor))->choose(
+            $thought,
+            $inPlay,
+            $done,
+            $this->now,
+            $this->provedDead,
+            $this->place,
+        );
+        // the same test once more comes first: two that agree are not both a slip of the hand
+        $isAgain = fn (Advice $a): bool => $asked !== null && $a->candidate->key() === $this->evidence[$asked]->key();
+        usort($next, static fn (Advice $a, Advice $b): int => $isAgain($b) <=> $isAgain($a));
+
+        return [$next, $signatures];
+    }
+
+    private function meaning(bool $asHealthy, int $before, int $after): Meaning
+    {
+        $how = $asHealthy ? 'as healthy' : 'not healthy';
+
+        return new Meaning($asHealthy, $before, $after, $after < $before ? "$how, clears ".($before - $after) : $how);
+    }
+
+    /**
+     * Parts and wires that good readings have shown good: for each fault that would stop the unit, some reading came out as on a
+     * healthy unit that would not have with that fault. A bad reading proves nothing of what lies beyond the fault, so what sits
+     * downstream of a dead part stays unproved. Faults that change nothing anyone sees while the unit is called (a switch stuck
+     * closed) are not asked for.
+     *
+     * @param  array<int, bool>  $shownGood  by variant
+     * @return list<string>
+     */
+    private function proved(array $shownGood): array
+    {
+        if ($shownGood === []) {
+            return [];
+        }
+        $running = $this->predictor->outlook($this->now->calling($this->predictor->settler->model->circuit))->observed();
+        $good = [];
+        foreach ($this->predictor->suspectOf as $v => $s) {
+            $fault = $this->predictor->suspects[$s]->single();
+            if ($fault !== null && $running[$v] !== $running[0]) {
+                $good[$fault->target] = ($good[$fault->target] ?? true) && $shownGood[$v];
+            }
+        }
+
+        return array_keys(array_filter($good));
+    }
+
+    /**
+     * Variants in play, those together that no test in play tells apart or that are one suspect's.
+     *
+     * @param  non-empty-list<float>  $posterior
+     * @param  list<int>  $inPlay
+     * @param  array<int, string>  $signatures
+     * @return non-empty-list<non-empty-list<int>> the most probable group first, and in each the most probable variant
+     */
+    private function members(array $posterior, array $inPlay, array $signatures): array
+    {
+        /** @var Graph<string, int> $alike */
+        $alike = new Graph;
+        foreach ($inPlay as $v) {
+            $alike->join('suspect '.$this->predictor->suspectOf[$v], 'shows '.($signatures[$v] ?? "#$v"), $v);
+        }
+        $islands = $alike->islands(array_map(fn (int $v): string => 'suspect '.$this->predictor->suspectOf[$v], $inPlay));
+        $members = [];
+        foreach ($inPlay as $v) {
+            $members[$islands['suspect '.$this->predictor->suspectOf[$v]]][] = $v;
+        }
+        foreach ($members as &$variants) {
+            usort($variants, static fn (int $a, int $b): int => $posterior[$b] <=> $posterior[$a]);
+        }
+        unset($variants);
+        usort($members, static fn (array $a, array $b): int => self::mass($posterior, $b) <=> self::mass($posterior, $a));
+
+        return $members === [] ? throw new \LogicException('The most probable variant is always in play.') : $members;
+    }
+
+    /**
+     * @param  non-empty-list<float>  $posterior
+     * @param  list<int>  $variants
+     */
+    private static function mass(array $posterior, array $variants): float
+    {
+        return array_sum(array_map(static fn (int $v): float => $posterior[$v], $variants));
+    }
+
+    /**
+     * @param  non-empty-list<float>  $posterior
+     * @param  non-empty-list<non-empty-list<int>>  $members
+     * @return list<SuspectGroup>
+     */
+    private function groups(array $posterior, array $members): array
+    {
+        return array_map(function (array $variants) use ($posterior): SuspectGroup {
+            $numbers = array_values(array_unique(array_map(fn (int $v): int => $this->predictor->suspectOf[$v], $variants)));
+            $own = array_map(fn (int $s): Suspect => $this->predictor->suspects[$s], $numbers);
+
+            return new SuspectGroup(
+                array_merge(...array_map(static fn (Suspect $s): array => $s->ids(), $own)),
+                array_map(
+                    static fn (Suspect $s): string => $s->label().(count($own) === 1 ? $s->howBad($posterior) : ''),
+                    $own,
+                ),
+                self::mass($posterior, $variants),
+                count($own) === 1 ? ltrim($own[0]->howBad($posterior), ', ') : '',
+            );
+        }, $members);
+    }
+
+    /** @param  non-empty-list<float>  $posterior */
+    private function countInPlay(array $posterior): int
+    {
+        return count(array_unique(array_map(fn (int $v): int => $this->predictor->suspectOf[$v], $this->inPlay($posterior))));
+    }
+
+    /**
+     * @param  non-empty-list<float>  $posterior
+     * @return list<int>
+     */
+    private function inPlay(array $posterior): array
+    {
+        $least = self::IN_PLAY * max($posterior);
+
+        return array_keys(array_filter($posterior, static fn (float $p): bool => $p >= $least));
+    }
+}
