@@ -52,6 +52,6 @@ class CallEvent extends Model
 
     public function toEvent(): Event
     {
-        return new Event($this->id, $this->type, $this->data);
+        return new Event($this->id, $this->type, $this->data, $this->noted_at->getPreciseTimestamp(3) / 1000);
     }
 }

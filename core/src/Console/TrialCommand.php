@@ -82,6 +82,7 @@ final class TrialCommand extends CircuitCommand
             $lines[] = self::line(basename($file, '.yaml'), $own->figures());
             foreach ($own->not(Ending::Right) as $outcome) {
                 $lines[] = sprintf('    %s  %s: %s, %d tests', $outcome->ending->value, $outcome->truth->words(), $outcome->said, $outcome->tests);
+                array_push($lines, ...array_map(static fn (string $done): string => "           $done", $outcome->log));
             }
             foreach ($own->unsafe() as $what) {
                 $lines[] = "    unsafe  $what";

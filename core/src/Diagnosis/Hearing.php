@@ -182,7 +182,7 @@ final readonly class Hearing
     {
         return array_map(function (array $variants) use ($posterior): SuspectGroup {
             $numbers = array_values(array_unique(array_map(fn (int $v): int => $this->predictor->suspectOf[$v], $variants)));
-            $own = array_map(fn (int $s): Suspect => $this->predictor->suspects[$s], $numbers);
+            $own = self::simplest(array_map(fn (int $s): Suspect => $this->predictor->suspects[$s], $numbers));
 
             return new SuspectGroup(
                 array_merge(...array_map(static fn (Suspect $s): array => $s->ids(), $own)),
@@ -194,6 +194,25 @@ final readonly class Hearing
                 count($own) === 1 ? ltrim($own[0]->howBad($posterior), ', ') : '',
             );
         }, $members);
+    }
+
+    /**
+     * Without those of two causes that nothing tells from one of them alone: what may sit behind it is another question.
+     *
+     * @param  list<Suspect>  $suspects
+     * @return list<Suspect>
+     */
+    private static function simplest(array $suspects): array
+    {
+        return array_values(array_filter($suspects, static function (Suspect $s) use ($suspects): bool {
+            foreach ($suspects as $other) {
+                if (count($other->causes) < count($s->causes) && array_diff($other->ids(), $s->ids()) === [] && $other->causes !== []) {
+                    return false;
+                }
+            }
+
+            return true;
+        }));
     }
 
     /** @param  non-empty-list<float>  $posterior */

@@ -58,6 +58,7 @@ final readonly class Investigation
             $predictor->lineup->prior(),
             array_map(static fn (Evidence $item): array => $item->fits($predictor), $evidence),
             $predictor->suspectOf,
+            array_map(static fn (Evidence $item): string => $item->test->key().' '.$item->when->conditions->key(), $evidence),
         );
     }
 

@@ -20,8 +20,9 @@ final readonly class Weighing
      * @param  non-empty-list<float>  $prior  weights by variant
      * @param  list<non-empty-list<Fit>>  $fits  by piece of evidence and variant
      * @param  non-empty-list<int>  $suspectOf  number of the suspect by variant
+     * @param  list<string>  $tests  by piece of evidence: the same for the same test, whenever it was made
      */
-    public function __construct(private array $prior, private array $fits, array $suspectOf)
+    public function __construct(private array $prior, private array $fits, array $suspectOf, private array $tests)
     {
         $this->likelihoods = array_map(
             static fn (array $piece): array => array_map(static fn (Fit $f): float => $f->likelihood(), $piece),
@@ -76,10 +77,22 @@ final readonly class Weighing
         return array_map(static fn (float $l): bool => $l < $least, $this->likelihoods[$piece]);
     }
 
-    /** @return list<int> pieces that the leading suspect leaves unexplained */
+    /** @return list<int> pieces that the leading suspect leaves unexplained, and that no test made again has put right */
     public function unexplained(): array
     {
-        return array_keys(array_filter($this->fits, fn (int $k): bool => ! $this->isExplained($k), ARRAY_FILTER_USE_KEY));
+        return array_keys(array_filter($this->fits, fn (int $k): bool => ! $this->isSettled($k), ARRAY_FILTER_USE_KEY));
+    }
+
+    /** Whether the leading suspect explains it, or the same test made once more. */
+    private function isSettled(int $piece): bool
+    {
+        foreach (array_keys($this->tests, $this->tests[$piece], true) as $again) {
+            if ($again >= $piece && $this->isExplained($again)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function isExplained(int $piece): bool

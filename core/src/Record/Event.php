@@ -7,8 +7,11 @@ namespace Levin\Core\Record;
 /** One thing that happened on a call. Never changed once stored. */
 final readonly class Event
 {
-    /** @param  array<string, mixed>  $data as EventType says */
-    public function __construct(public string $id, public EventType $type, public array $data)
+    /**
+     * @param  array<string, mixed>  $data as EventType says
+     * @param  float|null  $at  when it was noted, in seconds; null when nobody knows
+     */
+    public function __construct(public string $id, public EventType $type, public array $data, public ?float $at = null)
     {
     }
 

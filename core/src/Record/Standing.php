@@ -9,6 +9,7 @@ use Levin\Core\Circuit\Condition;
 use Levin\Core\Circuit\Conditions;
 use Levin\Core\Diagnosis\Evidence;
 use Levin\Core\Meter\MeterFunction;
+use Levin\Core\Operation\Story;
 
 /**
  * How a call stands after its events: conditions, whether the circuit is proved dead, the evidence that counts, open items.
@@ -39,13 +40,16 @@ final readonly class Standing
     {
         $conditions = Conditions::healthyDefaults($circuit);
         $dead = $closed = false;
-        $place = null;
+        $place = $energised = null;
         $evidence = $struck = $looked = [];
         foreach ($events as $event) {
             switch ($event->type) {
                 case EventType::Condition:
                     $on = ($event->data['value'] ?? false) === true;
+                    $wasFed = $conditions->energised($circuit)->key() === $conditions->key();
                     $conditions = $conditions->with($event->text('name'), $on);
+                    $isFed = $conditions->energised($circuit)->key() === $conditions->key();
+                    $energised = $isFed ? ($wasFed ? $energised : $event->at) : null;
                     $dead = $dead && ! ($on && $circuit->conditions[$event->text('name')]->power);
                     break;
                 case EventType::Lead:
@@ -57,7 +61,7 @@ final readonly class Standing
                     break;
                 case EventType::Observation:
                     $evidence[$event->id] = WhenSeen::of($event->data['moment'] ?? null)
-                        ->seen($event->text('part'), $event->text('seen'), $conditions);
+                        ->seen($event->text('part'), $event->text('seen'), $conditions, self::since($energised, $event));
                     break;
                 case EventType::Reading:
                     $evidence[$event->id] = [WhenSeen::of($event->data['moment'] ?? null)->read(
@@ -66,6 +70,7 @@ final readonly class Standing
                         $event->text('black'),
                         $event->number('value'),
                         $conditions,
+                        self::since($energised, $event),
                     )];
                     $place = $circuit->partAt($event->text('red'))->place;
                     break;
@@ -91,6 +96,14 @@ final readonly class Standing
         }
 
         return new self($circuit, $conditions, $dead, $closed, $place, $evidence, $struck, $looked);
+    }
+
+    /** Seconds since it was switched on again, when that is in the log and not so long ago that it makes no difference. */
+    private static function since(?float $energised, Event $event): ?float
+    {
+        $since = $energised === null || $event->at === null ? null : $event->at - $energised;
+
+        return $since !== null && $since > 0.0 && $since < Story::LONG ? $since : null;
     }
 
     /** @return list<Evidence> in the order it was gathered */

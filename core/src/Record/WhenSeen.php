@@ -60,8 +60,11 @@ final readonly class WhenSeen
         return $this->moment === null ? [] : ['moment' => $this->moment];
     }
 
-    /** @return non-empty-list<Evidence> */
-    public function seen(string $part, string $seen, Conditions $conditions): array
+    /**
+     * @param  float|null  $since  seconds since it was switched on, when that is in the log and not long ago
+     * @return non-empty-list<Evidence>
+     */
+    public function seen(string $part, string $seen, Conditions $conditions, ?float $since = null): array
     {
         return match ($this->moment) {
             self::AS_IT_STARTS => [new Evidence(new Watch($part), $seen, new Occasion($conditions, 0.0))],
@@ -70,23 +73,23 @@ final readonly class WhenSeen
                 static fn (string $one): Evidence => new Evidence(new Look($part), $one, new Occasion($conditions)),
                 explode(', ', $seen),
             ),
-            default => [new Evidence(new Look($part), $seen, $this->occasion($conditions))],
+            default => [new Evidence(new Look($part), $seen, $this->occasion($conditions, $since))],
         };
     }
 
-    public function read(MeterFunction $function, string $red, string $black, ?float $value, Conditions $conditions): Evidence
+    public function read(MeterFunction $function, string $red, string $black, ?float $value, Conditions $conditions, ?float $since = null): Evidence
     {
         return $this->moment === self::AS_IT_STARTS
             ? new Evidence(new Peak($red, $black), $value, new Occasion($conditions, 0.0))
-            : new Evidence(new Probe($function, $red, $black), $value, $this->occasion($conditions));
+            : new Evidence(new Probe($function, $red, $black), $value, $this->occasion($conditions, $since));
     }
 
-    private function occasion(Conditions $conditions): Occasion
+    private function occasion(Conditions $conditions, ?float $since): Occasion
     {
         return new Occasion($conditions, match (true) {
             $this->moment === self::AT_ONCE_WORDS => self::AT_ONCE,
             is_float($this->moment) => $this->moment,
-            default => null,
+            default => $since,
         });
     }
 }

@@ -37,7 +37,7 @@ final class HiddenUnit implements Hand
     public function __construct(
         private readonly Settler $settler,
         Conditions $conditions,
-        private readonly Faults $faults,
+        private Faults $faults,
         private readonly bool $comesAndGoes,
         private readonly Luck $luck,
         private readonly Dice $dice,
@@ -77,6 +77,20 @@ final class HiddenUnit implements Hand
             $this->course->put($part, $state);
         }
         $this->change($now);
+    }
+
+    /**
+     * Parts are replaced; what has blown or tripped is put right as well.
+     *
+     * @param  list<string>  $faults  ids
+     */
+    public function mend(array $faults): void
+    {
+        $this->faults = $this->faults->without(...array_map($this->settler->model->faults->find(...), $faults));
+        $this->course->fail($this->faults);
+        foreach ($this->settler->model->parts as $id => $part) {
+            $this->course->put($id, $part->afterReset($this->settled()->states[$id] ?? ''));
+        }
     }
 
     /** @return list<string> keys of the tests that were mistaken */

@@ -6,17 +6,10 @@ namespace Levin\Core\Trial;
 
 use Levin\Core\Circuit\Conditions;
 use Levin\Core\Diagnosis\Assessment;
-use Levin\Core\Diagnosis\Candidate;
-use Levin\Core\Diagnosis\Evidence;
 use Levin\Core\Diagnosis\Investigation;
-use Levin\Core\Diagnosis\Look;
-use Levin\Core\Diagnosis\Occasion;
-use Levin\Core\Diagnosis\Probe;
 use Levin\Core\Diagnosis\SuspectGroup;
-use Levin\Core\Diagnosis\Watch;
 use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Settler;
-use Levin\Core\Operation\Story;
 
 /** Hides a truth in a unit and has someone look for it, with readings as a meter would show them. */
 final readonly class Trial
@@ -42,68 +35,37 @@ final readonly class Trial
 
     public function of(Truth $truth, Dice $dice): Outcome
     {
-        $now = $truth->conditions ?? Conditions::healthyDefaults($this->model->circuit);
-        $unit = new HiddenUnit(
-            $this->supplied($dice),
-            $now,
-            $truth->faults,
-            $truth->sort === Sort::Intermittent,
-            $this->luck,
-            $dice,
-        );
+        $conditions = $truth->conditions ?? Conditions::healthyDefaults($this->model->circuit);
+        $comesAndGoes = $truth->sort === Sort::Intermittent;
+        $unit = new HiddenUnit($this->supplied($dice), $conditions, $truth->faults, $comesAndGoes, $this->luck, $dice);
         $unit->wait($dice->between(...self::COMES));
-        $evidence = $this->complaint($unit, new Occasion($now));
-        $place = null;
-        $tests = $live = 0;
-        $bits = $minutes = 0.0;
-        $isDead = false;
-        $since = null;
-        $unsafe = $log = $seconds = $named = [];
+        $visit = new Visit($this->model, $unit, $conditions);
+        $bits = null;
+        $seconds = $named = $mended = [];
         while (true) {
             $began = ($this->clock)();
-            $assessment = $this->investigation->assess($evidence, $now, $isDead, $place);
+            $assessment = $this->investigation->assess($visit->evidence, $visit->now, $visit->isDead, $visit->place);
             $seconds[] = ($this->clock)() - $began;
-            $bits = $tests === 0 ? self::entropy($assessment) : $bits;
+            $bits ??= self::entropy($assessment);
             foreach ([...$assessment->unexplained, ...array_filter([$assessment->doubted, $assessment->alone])] as $item) {
                 $named[$item->test->key()] = true;
             }
-            $next = $this->strategy->next($assessment, $evidence);
-            if ($assessment->found() !== null || $next === null || $tests === self::MOST) {
-                return $this->outcome($truth, $assessment, $unit, $tests, $minutes, $live, $unsafe, $bits, $log, $seconds, $named);
-            }
-            $tests++;
-            $minutes += $next->minutes;
-            if ($next->when->conditions->key() !== $now->key()) {
-                $now = $next->when->conditions;
-                $unit->change($now);
-            }
-            $wasDead = $isDead;
-            $isDead = Conditions::poweredDown($this->model->circuit, $now)->key() === $now->key();
-            $unit->wait(60 * $next->minutes);
-            $since = match (true) {
-                $isDead => null,
-                $wasDead => 60 * $next->minutes,
-                default => $since === null ? null : $since + 60 * $next->minutes,
-            };
-            array_push($unsafe, ...$this->dangers($next, $unit));
-            $live += $isDead ? 0 : 1;
-            if ($next->when->after !== null) {
-                $isDead ? $unit->wait($next->when->after) : $unit->restart();
-            }
-            $shown = $next->test->carriedOut($unit);
-            $evidence[] = new Evidence($next->test, $shown, new Occasion($now, $next->when->after ?? $this->noted($since)));
-            $log[] = $next->test->title($this->model->circuit).': '.$next->test->words($shown);
-            $place = $next->test->place($this->model->circuit);
-            $since = $next->when->after === 0.0 ? Watch::SECONDS : $since;
-            $then = new Occasion($now, $this->noted($since));
-            array_push($evidence, ...$isDead ? [] : $this->moved($unit, $evidence, $then));
-        }
-    }
+            $found = $assessment->found();
+            $true = array_values(array_intersect(array_diff($truth->ids(), $mended), $found->faults ?? []));
+            $isHalf = $truth->sort === Sort::Pair && $true !== [] && array_diff($truth->ids(), $mended, $true) !== [];
+            if ($isHalf) {
+                // one of two: it is put right, and whatever is still wrong is looked for
+                array_push($mended, ...$true);
+                $visit->repair($true, $conditions);
 
-    /** Seconds since it was switched on again, as long as that matters. */
-    private function noted(?float $since): ?float
-    {
-        return $since !== null && $since < Story::LONG ? $since : null;
+                continue;
+            }
+            $next = $this->strategy->next($assessment, $visit->evidence);
+            if ($found !== null || $next === null || $visit->tests >= self::MOST) {
+                return $this->outcome($truth, $assessment, $mended, $visit, $bits, self::namedSlips($unit, $named), $seconds);
+            }
+            $visit->carryOut($next);
+        }
     }
 
     /** The same unit, fed with what the wires bring today. */
@@ -120,70 +82,22 @@ final readonly class Trial
         return $circuit === $this->model->circuit ? $this->settler : new Settler(new Model($circuit));
     }
 
-    /** @return list<Evidence> what of the machines runs and what does not */
-    private function complaint(HiddenUnit $unit, Occasion $now): array
-    {
-        $evidence = [];
-        foreach ($this->model->parts as $id => $part) {
-            if ($part->demand() !== null && $part->observables() !== []) {
-                $evidence[] = new Evidence(new Look($id), $unit->look($id), $now);
-            }
-        }
-
-        return $evidence;
-    }
-
     /**
-     * What one cannot help noticing: a machine that has stopped, or started, since it was last looked at.
-     *
-     * @param  list<Evidence>  $evidence
-     * @return list<Evidence>
-     */
-    private function moved(HiddenUnit $unit, array $evidence, Occasion $now): array
-    {
-        $last = [];
-        foreach ($evidence as $item) {
-            $last[$item->key()] = $item->shown;
-        }
-
-        return array_values(array_filter(
-            $this->complaint($unit, $now),
-            static fn (Evidence $item): bool => $item->shown !== ($last[$item->key()] ?? null),
-        ));
-    }
-
-    /** @return list<string> */
-    private function dangers(Candidate $next, HiddenUnit $unit): array
-    {
-        $test = $next->test;
-
-        return $test instanceof Probe && $test->function->isDeadTest() && $unit->isLive($test->red, $test->black)
-            ? [$test->title($this->model->circuit).' on a live circuit']
-            : [];
-    }
-
-    /**
-     * @param  list<string>  $unsafe
-     * @param  list<string>  $log
-     * @param  list<float>  $seconds
-     * @param  array<string, true>  $named  keys of tests whose results were doubted
+     * @param  list<string>  $mended  ids of the faults that were put right before
+     * @param  list<float>  $seconds  of each advice
      */
     private function outcome(
         Truth $truth,
         Assessment $assessment,
-        HiddenUnit $unit,
-        int $tests,
-        float $minutes,
-        int $live,
-        array $unsafe,
+        array $mended,
+        Visit $visit,
         float $bits,
-        array $log,
+        ?float $namedSlips,
         array $seconds,
-        array $named,
     ): Outcome {
         $found = $assessment->found();
         $first = $found ?? $assessment->groups[0];
-        $isRight = self::isRight($truth, $first);
+        $isRight = self::isRight($truth, $first, $mended);
 
         return new Outcome(
             $truth,
@@ -195,25 +109,28 @@ final readonly class Trial
             $first->faults,
             $first->label(),
             $first->probability,
-            $tests,
-            $minutes,
-            $live,
-            $unsafe,
+            $visit->tests,
+            $visit->minutes,
+            $visit->live,
+            $visit->unsafe,
             $bits,
-            self::namedSlips($unit, $named),
+            $namedSlips,
             $isRight,
-            $log,
+            $visit->log,
             $seconds,
         );
     }
 
-    private static function isRight(Truth $truth, SuspectGroup $said): bool
+    /** @param  list<string>  $mended  ids of the faults that were put right before */
+    private static function isRight(Truth $truth, SuspectGroup $said, array $mended): bool
     {
-        $names = array_diff($truth->ids(), $said->faults) === [];
+        $names = array_diff($truth->ids(), $said->faults, $mended) === [];
 
         return match ($truth->sort) {
             Sort::Cycling => $said->faults === [],
             Sort::Intermittent => $names && str_contains($said->label(), ', comes and goes'),
+            // once one of two is put right, the other may make no difference to what anyone sees
+            Sort::Pair => $names || $mended !== [] && $said->faults === [],
             default => $names,
         };
     }

@@ -148,7 +148,7 @@ it('gives the posterior of Bayes\' rule to the last digit: three suspects, two r
     $weighing = new Weighing([1.0, 2.0, 1.0], [
         [$fit(0.5, 0.1), $fit(0.0, 0.2), $fit(0.25, 0.0)],
         [$fit(0.2, 0.1), $fit(0.4, 0.0), $fit(0.4, 0.3)],
-    ], [0, 1, 2]);
+    ], [0, 1, 2], ['one', 'other']);
     $weights = [
         1.0 * (0.98 * 0.5 + 0.02 * 0.1) * (0.98 * 0.2 + 0.02 * 0.1),
         2.0 * (0.02 * 0.2) * (0.98 * 0.4),
