@@ -9,6 +9,7 @@ use App\Calls\Call;
 use App\Calls\CallPolicy;
 use App\Circuits\CircuitShelf;
 use App\Circuits\TakeInCircuits;
+use App\Circuits\WorkOut;
 use App\Database\ImmediateConnection;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
@@ -38,6 +39,6 @@ class AppServiceProvider extends ServiceProvider
         Model::preventLazyLoading(! $this->app->isProduction());
         Model::preventSilentlyDiscardingAttributes(! $this->app->isProduction());
         Gate::policy(Call::class, CallPolicy::class);
-        $this->commands([TakeInCircuits::class, WriteDescription::class]);
+        $this->commands([TakeInCircuits::class, WorkOut::class, WriteDescription::class]);
     }
 }

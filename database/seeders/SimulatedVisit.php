@@ -38,7 +38,8 @@ final class SimulatedVisit
         $this->clock = $call->scheduled_for->copy()->addMinutes(6);
         $settler = $this->shelf->settler($call->revision);
         $conditions = $this->standing($call)->conditions;
-        $this->unit = new HiddenUnit($settler, $conditions, $settler->model->faults->parseAll([$fault]), false, new Luck, new Dice($call->id));
+        $faults = $settler->model->faults->parseAll([$fault]);
+        $this->unit = new HiddenUnit($settler, $conditions, $faults, false, new Luck, new Dice($call->id));
         $this->unit->wait(60 * 20);
         foreach (['IBM', 'OFM'] as $part) {
             $this->append($call, $user, EventType::Observation, ['part' => $part, 'seen' => $this->unit->look($part)]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Console;
 
 use Levin\Core\Circuit\Circuit;
+use Levin\Core\Circuit\Conditions;
 use Levin\Core\Diagnosis\Advice;
 use Levin\Core\Diagnosis\Aftermath;
 use Levin\Core\Diagnosis\Assessment;
@@ -100,8 +101,8 @@ final class AdviseCommand extends CircuitCommand
     {
         $candidate = $advice->candidate;
         $test = $candidate->test;
-        $isLive = $standing->circuit->conditions !== []
-            && \Levin\Core\Circuit\Conditions::poweredDown($circuit, $candidate->when->conditions)->key() !== $candidate->when->conditions->key();
+        $then = $candidate->when->conditions;
+        $isLive = Conditions::poweredDown($circuit, $then)->key() !== $then->key();
 
         return [
             'kind' => $test instanceof Look || $test instanceof Watch ? 'look' : 'probe',

@@ -81,7 +81,8 @@ final class TrialCommand extends CircuitCommand
             $circuits[basename($file, '.yaml')] = $own->figures();
             $lines[] = self::line(basename($file, '.yaml'), $own->figures());
             foreach ($own->not(Ending::Right) as $outcome) {
-                $lines[] = sprintf('    %s  %s: %s, %d tests', $outcome->ending->value, $outcome->truth->words(), $outcome->said, $outcome->tests);
+                [$how, $truth] = [$outcome->ending->value, $outcome->truth->words()];
+                $lines[] = "    $how  $truth: $outcome->said, $outcome->tests tests";
                 array_push($lines, ...array_map(static fn (string $done): string => "           $done", $outcome->log));
             }
             foreach ($own->unsafe() as $what) {

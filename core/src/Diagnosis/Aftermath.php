@@ -64,7 +64,8 @@ final readonly class Aftermath
     }
 
     /**
-     * Parts that get nothing to work with because of the finding, and that no reading has proved: how to prove each now, with the power off.
+     * Parts that get nothing to work with because of the finding, and that no reading has proved: how to prove each now, with the
+     * power off.
      *
      * @param  list<string>  $faults  of the finding
      * @param  list<string>  $proved

@@ -51,6 +51,14 @@ final readonly class Investigation
         return $assessment;
     }
 
+    /** Works out what is asked first of every call, and keeps it: how suspects stand as the unit should run, and as it is started again. */
+    public function prepare(): void
+    {
+        $usual = Conditions::healthyDefaults($this->predictor->settler->model->circuit);
+        $this->assess([], $usual, false, null);
+        $this->predictor->on(new Occasion($usual, 0.0));
+    }
+
     /** @param  list<Evidence>  $evidence */
     private function weigh(Predictor $predictor, array $evidence): Weighing
     {

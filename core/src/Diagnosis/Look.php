@@ -9,6 +9,11 @@ use Levin\Core\Circuit\Circuit;
 /** Eyes and ears on one part: runs, hums, silent; pulled in, dropped out. */
 final readonly class Look implements Test
 {
+    /** What a hum is taken for, and what is taken for a hum; and how often. [practice, no published source] */
+    private const HARD_TO_HEAR = ['hums', 'silent'];
+
+    private const MISHEARD = 0.1;
+
     public function __construct(public string $part)
     {
     }
@@ -66,10 +71,18 @@ final readonly class Look implements Test
     {
         $others = max(1, count($predictor->settler->model->component($this->part)->observables()) - 1);
         $outlook = $predictor->on($when);
-        $seen = array_filter($outlook->scenes, fn (Scene $s): bool => ($s->posture->observed[$this->part] ?? '') === $shown);
+        $has = fn (string ...$words): array => array_filter(
+            $outlook->scenes,
+            fn (Scene $s): bool => in_array($s->posture->observed[$this->part] ?? '', $words, true),
+        );
+        $seen = $has((string) $shown);
+        $alike = in_array($shown, self::HARD_TO_HEAR, true) ? $has(...self::HARD_TO_HEAR) : $seen;
 
-        return array_map(static function (int $v) use ($outlook, $when, $seen, $others): Fit {
-            $share = min(1.0, array_sum(array_intersect_key($outlook->views($v, $when->after), $seen)));
+        return array_map(static function (int $v) use ($outlook, $when, $seen, $alike, $others): Fit {
+            $views = $outlook->views($v, $when->after);
+            $share = min(1.0, array_sum(array_intersect_key($views, $seen)));
+            // a hum is not always heard, and not everything that is heard is one
+            $share += self::MISHEARD * (min(1.0, array_sum(array_intersect_key($views, $alike))) - $share);
 
             return new Fit($share, (1 - $share) / $others, $share >= Fit::RARE);
         }, array_keys($outlook->passages));

@@ -121,7 +121,7 @@ final class Predictor
         return $this->suspects[$this->suspectOf[$variant]]->comesAndGoes;
     }
 
-    /** @return non-empty-list<int> variants of the narrower line-up that it goes like: one of them, or now the healthy one and now the other */
+    /** @return non-empty-list<int> variants of the narrower line-up that it goes like: one, or now the healthy one and now another */
     private function asKnown(int $variant): array
     {
         return $this->comesAndGoes($variant)

@@ -46,9 +46,11 @@ final readonly class CallEvents
         foreach (array_values($items) as $n => $item) {
             $number = $n + 1;
             [$id, $name, $own] = self::item($item, $number);
-            $type = EventType::tryFrom($name) ?? throw Refusal::unreadableCall(
-                "Event $number is no event: \"".mb_substr($name, 0, 40).'". There are: '.implode(', ', array_column(EventType::cases(), 'value')).'.',
-            );
+            $type = EventType::tryFrom($name);
+            if ($type === null) {
+                $there = implode(', ', array_column(EventType::cases(), 'value'));
+                throw Refusal::unreadableCall("Event $number is no event: \"".mb_substr($name, 0, 40)."\". There are: $there.");
+            }
             try {
                 $events[] = new Event($id, $type, $gate->admit($type, $own, $events));
             } catch (Refusal $e) {

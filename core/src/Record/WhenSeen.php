@@ -77,8 +77,15 @@ final readonly class WhenSeen
         };
     }
 
-    public function read(MeterFunction $function, string $red, string $black, ?float $value, Conditions $conditions, ?float $since = null): Evidence
-    {
+    /** @param  float|null  $since  seconds since it was switched on, when that is in the log and not long ago */
+    public function read(
+        MeterFunction $function,
+        string $red,
+        string $black,
+        ?float $value,
+        Conditions $conditions,
+        ?float $since = null,
+    ): Evidence {
         return $this->moment === self::AS_IT_STARTS
             ? new Evidence(new Peak($red, $black), $value, new Occasion($conditions, 0.0))
             : new Evidence(new Probe($function, $red, $black), $value, $this->occasion($conditions, $since));

@@ -108,7 +108,7 @@ final readonly class Truths
         return array_values(array_map(static fn (Truth $t): Truth => new Truth(Sort::Intermittent, $t->faults, $t->weight), $loose));
     }
 
-    /** @return list<Truth> a healthy unit, as it is and with each of the switches the other way that say what the weather or the season is */
+    /** @return list<Truth> a healthy unit, as it is, and with each switch the other way that says what the weather or the season is */
     private function cycling(): array
     {
         $usual = Conditions::healthyDefaults($this->model->circuit);

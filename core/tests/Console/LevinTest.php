@@ -212,3 +212,47 @@ it('completes faults, conditions, points and wires', function (): void {
         ->and($complete('meter', $file, 'vac', 'GV'))->toContain('GV.1')
         ->and(levin('completion', 'bash')[1])->toContain('complete');
 });
+
+it('advises on a call from a file: what is found, why, what is not proved behind it, and the steps of the next tests', function (): void {
+    $call = tempnam(sys_get_temp_dir(), 'levin');
+    file_put_contents($call, <<<'YAML'
+        events:
+          - observation: { part: OFM, seen: silent }
+          - observation: { part: CC, seen: dropped out }
+          - reading: { function: vac, red: HP.1, black: HP.2, entered: "26.6" }
+        YAML);
+    $open = levinJson('advise', Unit::COOLING, $call);
+    expect($open['found'])->toBeNull()->and($open['suspects'][0]['faults'])->toContain('HP:open')
+        ->and($open['next'])->toHaveCount(3)
+        ->and($open['next'][0])->toHaveKeys(['kind', 'function', 'red', 'black', 'live', 'steps', 'minutes', 'outcomes'])
+        ->and($open['next'][0]['steps'])->not->toBe([]);
+    file_put_contents($call, "\n  - reading: { function: vac, red: CC.A, black: CC.B, entered: '0' }\n", FILE_APPEND);
+    $found = levinJson('advise', Unit::COOLING, $call);
+    expect($found['found']['faults'])->toEqualCanonicalizing(['HP:open', 'HP:tripped'])->and($found['unexplained'])->toBe([])
+        ->and(array_column($found['why'], 'target'))->toContain('OFM')
+        ->and(array_column($found['unproved_behind'], 'target'))->toContain('CC');
+    [$code, $text] = levin('advise', Unit::COOLING, $call);
+    expect($code)->toBe(0)->and($text)->toContain('Found: High-pressure switch')->toContain('Why, before power goes back:');
+    file_put_contents($call, "events:\n  - reading: { function: vac, red: HP.9, black: HP.2, entered: '26.6' }\n");
+    [$code, $text] = levin('advise', Unit::COOLING, $call);
+    expect($code)->toBe(2)->and($text)->toContain('Event 1, reading')->toContain('HP.9');
+    file_put_contents($call, "events:\n  - guess: { part: HP }\n");
+    expect(levin('advise', Unit::COOLING, $call)[1])->toContain('Event 1 is no event: "guess"');
+    file_put_contents($call, 'nothing');
+    expect(levin('advise', Unit::COOLING, $call)[1])->toContain('no list of events');
+    unlink($call);
+    expect(levin('advise', Unit::COOLING, $call)[1])->toContain('cannot be read');
+});
+
+it('tries a sample and keeps a ledger', function (): void {
+    $figures = levinJson('trial', Unit::COOLING, '--sample', '2', '--seed', '2');
+    expect($figures)->toHaveKeys([
+        'trials', 'right', 'found_right', 'wrong_but_sure', 'stuck', 'unsafe', 'tests_mean', 'minutes_mean', 'live_mean', 'bound_ratio',
+        'calibration', 'ms_per_advice',
+    ])->and($figures['trials'])->toBe(2)->and($figures['unsafe'])->toBe(0)
+        ->and(levin('trial', Unit::COOLING, '--strategy', 'guess')[1])->toContain('levin, series or random')
+        ->and(levin('trial', Unit::COOLING, '--kinds', 'odd')[1])->toContain('--kinds odd')
+        ->and(levin('trial', Unit::COOLING, '--sample', 'x')[1])->toContain('--sample x');
+    [, $text] = levin('trial', Unit::COOLING, '--sample', '1', '--strategy', 'random');
+    expect($text)->toContain('wrong but sure');
+});

@@ -94,7 +94,7 @@ it('keeps a suspect alive after one mistaken reading and says when nothing singl
         Learned::metered(MeterFunction::VoltsAc, 'CC.A', 'CC.B', 26.4, $now),
         Learned::metered(MeterFunction::VoltsAc, 'CC.L1', 'CC.L2', 0.0, $now),
     ], $now, false, null);
-    expect($broken->unexplained)->not->toBe([])->and($broken->found())->toBeNull();
+    expect($broken->groups[0]->label())->toMatch('/ and |comes and goes/')->and($broken->found())->toBeNull();
 });
 
 it('weighs a reading by how far it lies from the prediction', function (): void {

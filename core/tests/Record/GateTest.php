@@ -40,6 +40,13 @@ function switchedOff(): array
 it('refuses what cannot be taken, and says why and what to do', function (array $steps, string $message): void {
     expect(fn () => admitted($steps))->toThrow(Refusal::class, $message);
 })->with([
+    'a moment nobody knows' => [
+        [[EventType::Observation, ['part' => 'OFM', 'seen' => 'runs', 'moment' => 'yesterday']]],
+        'Say when it was: seconds after power and call came on, or at once, as it starts, comes and goes.',
+    ],
+    'two things at one moment' => [[[EventType::Observation, ['part' => 'OFM', 'seen' => 'runs, silent']]], 'runs, silent'],
+    'a result nobody knows' => [[[EventType::LookedFor, ['target' => 'OFM', 'result' => 'maybe']]], 'ok, bad, cannot tell'],
+    'a target that is not there' => [[[EventType::LookedFor, ['target' => 'OFN', 'result' => 'ok']]], 'OFN'],
     'ohms while not proved dead' => [
         [[EventType::Reading, ['function' => 'ohms', 'red' => 'COMP.C', 'black' => 'COMP.R', 'entered' => '0.7']]],
         'not proved dead',
@@ -154,6 +161,29 @@ it('admits each kind of event as exactly this, and nothing else that was sent', 
         ['function' => 'vac', 'red' => 'CC.A', 'black' => 'CC.B', 'entered' => 'ol', 'value' => null, 'overload' => true],
     ],
     'proof' => [switchedOff(), EventType::ProvedDead, PROOF, PROOF],
+    'seen at once' => [
+        [], EventType::Observation, ['part' => 'OFM', 'seen' => 'hums', 'moment' => 'at once'],
+        ['part' => 'OFM', 'seen' => 'hums', 'moment' => 'at once'],
+    ],
+    'all that was seen as it started, in the order of its kind' => [
+        [], EventType::Observation, ['part' => 'OFM', 'seen' => 'silent, runs,silent', 'moment' => 'as it starts'],
+        ['part' => 'OFM', 'seen' => 'runs, silent', 'moment' => 'as it starts'],
+    ],
+    'the most volts as it started' => [
+        [], EventType::Reading, ['function' => 'vac', 'red' => 'CC.A', 'black' => 'CC.B', 'entered' => '26.4', 'moment' => 'as it starts'],
+        [
+            'function' => 'vac', 'red' => 'CC.A', 'black' => 'CC.B', 'entered' => '26.4', 'value' => 26.4, 'overload' => false,
+            'moment' => 'as it starts',
+        ],
+    ],
+    'looked for' => [
+        [], EventType::LookedFor, ['target' => 'OFM', 'result' => 'ok'],
+        ['target' => 'OFM', 'label' => 'Outdoor fan motor', 'result' => 'ok'],
+    ],
+    'finding in own words' => [
+        [], EventType::Finding, ['words' => ' mouse in the contactor ', 'cause' => ''],
+        ['faults' => [], 'words' => 'mouse in the contactor', 'label' => 'mouse in the contactor', 'cause' => ''],
+    ],
     'note' => [[], EventType::Note, ['text' => ' bees '], ['text' => 'bees']],
     'finding' => [
         [], EventType::Finding, ['faults' => ['HP:open', 'HP:tripped', 7], 'cause' => ' flour '],

@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
+use Levin\Core\Diagnosis\Evidence;
 use Levin\Core\Diagnosis\Look;
 use Levin\Core\Diagnosis\Probe;
+use Levin\Core\Diagnosis\Watch;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Record\Event;
 use Levin\Core\Record\EventType;
@@ -90,4 +92,37 @@ it('follows leads lifted and landed', function (): void {
             [EventType::Lead, ['wire' => 'w24', 'lifted' => true]],
             [EventType::Lead, ['wire' => 'w24', 'lifted' => false]],
         )->conditions->lifted)->toBe([]);
+});
+
+it('knows when what was seen was seen: as it started, now and then, and how long after it was switched on again', function (): void {
+    $at = fn (string $id, EventType $type, array $data, float $at): Event => new Event($id, $type, $data, $at);
+    $power = fn (string $id, bool $on, float $when): Event => $at(
+        $id,
+        EventType::Condition,
+        ['name' => 'disconnect', 'value' => $on],
+        $when,
+    );
+    $see = fn (string $id, string $what, ?string $moment, float $when): Event => $at(
+        $id,
+        EventType::Observation,
+        ['part' => 'OFM', 'seen' => $what, ...$moment === null ? [] : ['moment' => $moment]],
+        $when,
+    );
+    $standing = Standing::after(Unit::cooling()->model()->circuit, [
+        $see('before', 'silent', null, 0.0), $power('off', false, 60.0), $power('on', true, 600.0),
+        $see('soon', 'runs', null, 660.0), $see('watched', 'runs, hums', 'as it starts', 700.0),
+        $see('both', 'runs, silent', 'comes and goes', 720.0), $see('late', 'runs', null, 9000.0),
+    ]);
+    expect(array_map(fn (Evidence $e): ?float => $e->when->after, $standing->allEvidence()))
+        ->toBe([null, 60.0, 0.0, null, null, null])
+        ->and($standing->evidence['watched'][0]->test)->toEqual(new Watch('OFM'))
+        ->and(array_map(fn (Evidence $e): mixed => $e->shown, $standing->evidence['both']))->toBe(['runs', 'silent']);
+});
+
+it('keeps what came of looking for a cause, the last time', function (): void {
+    $looked = fn (string $result): array => [
+        EventType::LookedFor,
+        ['target' => 'OFM', 'label' => 'Outdoor fan motor', 'result' => $result],
+    ];
+    expect(standing($looked('cannot tell'), $looked('ok'))->looked)->toBe(['OFM' => 'ok']);
 });
