@@ -34,11 +34,14 @@ it('narrows the suspects reading by reading and keeps the record', function (): 
     $once = ($this->send)($call, 'reading', $across)->assertCreated()->json();
     // a fan that does not run trips the switch as well, time and again: one reading is no finding
     expect($once['suspects']['found'])->toBeNull();
-    $read = ($this->send)(
+    $volts = fn (string $red, string $black, string $entered): array => ($this->send)(
         $call,
         'reading',
-        ['function' => 'vac', 'red' => 'CC.A', 'black' => 'CC.B', 'entered' => '0'],
+        ['function' => 'vac', 'red' => $red, 'black' => $black, 'entered' => $entered],
     )->assertCreated()->json();
+    // nor is what would rest on one reading alone: it is taken once more
+    expect($volts('CC.A', 'CC.B', '0')['suspects']['alone'])->toBe('26.60 V on HP.1 → HP.2');
+    $read = $volts('HP.1', 'HP.2', '26.5');
     expect($first['suspects']['in_play'])->toBeGreaterThan($seen['suspects']['in_play'])
         ->and($seen['suspects']['in_play'])->toBeGreaterThan($out['suspects']['in_play'])
         ->and($read['suspects']['found'])->toEqualCanonicalizing(['HP:open', 'HP:tripped'])

@@ -197,16 +197,23 @@ final readonly class Hearing
     }
 
     /**
-     * Without those of two causes that nothing tells from one of them alone: what may sit behind it is another question.
+     * Without those of two causes that nothing tells from one of them alone: what may sit behind it is another question. And where nothing
+     * tells them from a healthy unit, that is what it is as far as it shows.
      *
      * @param  list<Suspect>  $suspects
      * @return list<Suspect>
      */
     private static function simplest(array $suspects): array
     {
+        foreach ($suspects as $suspect) {
+            if ($suspect->causes === []) {
+                return [$suspect];
+            }
+        }
+
         return array_values(array_filter($suspects, static function (Suspect $s) use ($suspects): bool {
             foreach ($suspects as $other) {
-                if (count($other->causes) < count($s->causes) && array_diff($other->ids(), $s->ids()) === [] && $other->causes !== []) {
+                if (count($other->causes) < count($s->causes) && array_diff($other->ids(), $s->ids()) === []) {
                     return false;
                 }
             }

@@ -108,18 +108,34 @@ final readonly class Truths
         return array_values(array_map(static fn (Truth $t): Truth => new Truth(Sort::Intermittent, $t->faults, $t->weight), $loose));
     }
 
-    /** @return list<Truth> a healthy unit, as it is, and with each switch the other way that says what the weather or the season is */
+    /** @return list<Truth> a healthy unit, as it is, and with the weather or the season another one */
     private function cycling(): array
     {
         $usual = Conditions::healthyDefaults($this->model->circuit);
         $truths = [new Truth(Sort::Cycling, Faults::none(), 1.0, $usual)];
         foreach ($this->model->circuit->conditions as $name => $condition) {
-            if (! $condition->power) {
+            if (! $condition->power && $this->isWeather($name)) {
                 $truths[] = new Truth(Sort::Cycling, Faults::none(), 1.0, $usual->with($name, ! $condition->default));
             }
         }
 
         return $truths;
+    }
+
+    /** Whether a slow quantity of the world goes elsewhere by it. */
+    private function isWeather(string $condition): bool
+    {
+        foreach ($this->model->circuit->quantities as $quantity) {
+            foreach ($quantity->quick ? [] : $quantity->rules as $rule) {
+                foreach ($rule->when as $clause) {
+                    if ($clause->subject === $condition && count($rule->when) > 1) {
+                        return true;
+                    }
+                }
+            }
+        }
+
+        return false;
     }
 
     private function truth(Suspect $suspect, int $n, Dice $dice): Truth

@@ -226,7 +226,8 @@ it('advises on a call from a file: what is found, why, what is not proved behind
         ->and($open['next'])->toHaveCount(3)
         ->and($open['next'][0])->toHaveKeys(['kind', 'function', 'red', 'black', 'live', 'steps', 'minutes', 'outcomes'])
         ->and($open['next'][0]['steps'])->not->toBe([]);
-    file_put_contents($call, "\n  - reading: { function: vac, red: CC.A, black: CC.B, entered: '0' }\n", FILE_APPEND);
+    file_put_contents($call, "\n  - reading: { function: vac, red: CC.A, black: CC.B, entered: '0' }", FILE_APPEND);
+    file_put_contents($call, "\n  - reading: { function: vac, red: HP.1, black: HP.2, entered: '26.5' }\n", FILE_APPEND);
     $found = levinJson('advise', Unit::COOLING, $call);
     expect($found['found']['faults'])->toEqualCanonicalizing(['HP:open', 'HP:tripped'])->and($found['unexplained'])->toBe([])
         ->and(array_column($found['why'], 'target'))->toContain('OFM')
