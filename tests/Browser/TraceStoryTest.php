@@ -310,6 +310,16 @@ it('lets a technician read another\'s call and not change it', function (): void
     expect($this->find('[data-condition=disconnect]')->isEnabled())->toBeFalse();
 });
 
+it('follows a leg that is only back-fed to the fuse, and to what blew it, with the power off', function (): void {
+    $this->signIn('ravi');
+    $call = $this->freshCall();
+    $this->find('svg.ladder');
+    $kinds = ($this->follow)($call, 'COMP:grounded');
+    expect($this->api("calls/$call")['suspects']['found'])->toContain('COMP:grounded')->and($kinds)->toContain('ohms');
+    $this->sees('Compressor: winding grounded', '[data-finding]');
+    $this->sees('PROVED DEAD', '[role=status]');
+});
+
 it('takes a flash code on the furnace, follows the advice and finds the igniter', function (): void {
     $this->signIn('marit');
     $call = $this->call('East-wing furnace');
