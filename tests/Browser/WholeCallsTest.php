@@ -41,7 +41,7 @@ it('names a reading that nothing explains, asks for it once more, and finds the 
     // the probe was on the next screw
     ($this->read)($call, 'LV.Y', 'LV.C', '0');
     $this->sees('Not explained: 0.000 V on LV.Y → LV.C', '[aria-label=Suspects]');
-    $this->sees('Volts: LV.Y → LV.C', '[data-next-title]');
+    $this->sees('Take 0.000 V on LV.Y → LV.C again', '[aria-label=Suspects]');
     ($this->read)($call, 'LV.Y', 'LV.C', '26.5');
     ($this->read)($call, 'HP.1', 'HP.2', '26.5');
     $this->until(fn (): bool => ! str_contains($this->text('[aria-label=Suspects]'), 'Not explained'), 'nothing is left unexplained');
