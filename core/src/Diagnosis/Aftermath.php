@@ -157,6 +157,10 @@ final readonly class Aftermath
     {
         $off = Conditions::poweredDown($this->model->circuit, $calling);
         $ways = (new Candidates($this->model))->dead($target, $off, true, null, $this->predictor->settled(0, $off));
+        $variants = array_values(array_filter(array_map($this->variantOf(...), $faults), is_int(...)));
+        // a test that shows the same with what is looked for as without it is none
+        $ways = array_values(array_filter($ways, fn (Candidate $way): bool => $variants === []
+            || count($way->test->outcomes($this->predictor, $way->when, [0, ...$variants])) > 1));
         usort($ways, static fn (Candidate $a, Candidate $b): int => $a->minutes <=> $b->minutes);
         $way = $ways[0] ?? null;
         if ($way === null) {

@@ -75,6 +75,9 @@ it('says of a tripped high-pressure switch what trips it in this circuit, and wh
     // a condenser fan that does not move air (common practice, no published source)
     expect($targets($why))->toContain('OFM', 'CAP')->not->toContain('T1')
         ->and(array_merge(...array_map(fn (Check $c): array => $c->faults, $why)))->toContain('OFM:seized', 'CAP:fan-open');
+    // the section that feeds the fan, not the compressor's
+    $how = array_map(fn (Check $c): string => $c->how, $why);
+    expect($how[array_search('CAP', $targets($why), true)])->toBe('Microfarads: CAP.C → CAP.FAN');
     $minutes = array_map(fn (Check $c): float => $c->minutes, $why);
     $sorted = $minutes;
     sort($sorted);

@@ -44,7 +44,9 @@ function Checks({
                             {c.labels[0]}
                             {c.labels.length > 1 && <span className="font-normal"> and {c.labels.length - 1} more of it</span>}
                         </p>
-                        {c.how !== '' && (
+                        {c.how === '' ? (
+                            <p className="leading-snug">By eye and by hand, the power off: no meter tells it where it sits.</p>
+                        ) : (
                             <p className="leading-snug">
                                 {c.how}: good is <strong className="font-mono tabular-nums">{c.healthy}</strong>. Power off,
                                 proved dead.
