@@ -164,7 +164,7 @@ final readonly class Aftermath
         usort($ways, static fn (Candidate $a, Candidate $b): int => $a->minutes <=> $b->minutes);
         $way = $ways[0] ?? null;
         if ($way === null) {
-            return new Check($target, $label, $faults, '', '', INF);
+            return new Check($target, $label, $faults, '', '', null);
         }
         $healthy = $way->test->words($way->test->shows($this->predictor, $way->when, 0));
 
@@ -177,7 +177,7 @@ final readonly class Aftermath
      */
     private static function cheapestFirst(array $checks): array
     {
-        usort($checks, static fn (Check $a, Check $b): int => $a->minutes <=> $b->minutes);
+        usort($checks, static fn (Check $a, Check $b): int => ($a->minutes ?? INF) <=> ($b->minutes ?? INF));
 
         return $checks;
     }

@@ -13,7 +13,7 @@ final readonly class Check
      * @param  list<string>  $faults  what is looked for
      * @param  string  $how  the test; empty where only eyes and hands tell
      * @param  string  $healthy  what a healthy one shows
-     * @param  float  $minutes  the power being off already
+     * @param  float|null  $minutes  the power being off already; null where only eyes and hands tell
      */
     public function __construct(
         public string $target,
@@ -21,7 +21,7 @@ final readonly class Check
         public array $faults,
         public string $how,
         public string $healthy,
-        public float $minutes,
+        public ?float $minutes,
     ) {
     }
 }

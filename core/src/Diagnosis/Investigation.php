@@ -77,6 +77,22 @@ final readonly class Investigation
     }
 
     /**
+     * Those of them that have not been made, as the unit stood when something was last learned.
+     *
+     * @param  non-empty-list<Evidence>  $evidence
+     * @return list<Candidate>
+     */
+    public function left(array $evidence): array
+    {
+        $done = array_map(static fn (Evidence $e): string => $e->key(), $evidence);
+
+        return array_values(array_filter(
+            $this->every($evidence[count($evidence) - 1]->when->conditions),
+            static fn (Candidate $c): bool => ! in_array($c->key(), $done, true),
+        ));
+    }
+
+    /**
      * What a healthy unit shows, whatever the function; a reading that is not valid where the function must not be used.
      *
      * @throws UnknownName

@@ -6,7 +6,6 @@ namespace Levin\Core\Trial;
 
 use Levin\Core\Diagnosis\Assessment;
 use Levin\Core\Diagnosis\Candidate;
-use Levin\Core\Diagnosis\Evidence;
 use Levin\Core\Diagnosis\Investigation;
 
 /** Takes what tests there are one after another, as the drawing has the parts, and never the same twice. */
@@ -19,13 +18,6 @@ final readonly class Series implements Strategy
     #[\Override]
     public function next(Assessment $assessment, array $evidence): ?Candidate
     {
-        $done = array_map(static fn (Evidence $e): string => $e->key(), $evidence);
-        foreach ($this->investigation->every($evidence[count($evidence) - 1]->when->conditions) as $candidate) {
-            if (! in_array($candidate->key(), $done, true)) {
-                return $candidate;
-            }
-        }
-
-        return null;
+        return $this->investigation->left($evidence)[0] ?? null;
     }
 }

@@ -12,7 +12,7 @@ use Levin\Core\Diagnosis\Evidence;
 interface Strategy
 {
     /**
-     * @param  list<Evidence>  $evidence
+     * @param  non-empty-list<Evidence>  $evidence
      * @return Candidate|null null when there is nothing left to do
      */
     public function next(Assessment $assessment, array $evidence): ?Candidate;

@@ -20,7 +20,7 @@ final class Visit
     /** It is run so long after a repair before anyone goes, seconds. [practice, no published source] */
     private const WATCHED = 900.0;
 
-    /** @var list<Evidence> what counts */
+    /** @var non-empty-list<Evidence> what counts */
     public array $evidence;
 
     public bool $isDead = false;
@@ -117,7 +117,7 @@ final class Visit
         return $this->since !== null && $this->since < Story::LONG ? $this->since : null;
     }
 
-    /** @return list<Evidence> what of the machines runs and what does not */
+    /** @return non-empty-list<Evidence> what of the machines runs and what does not */
     private function machines(Occasion $now): array
     {
         $evidence = [];
@@ -127,7 +127,7 @@ final class Visit
             }
         }
 
-        return $evidence;
+        return $evidence === [] ? throw new \LogicException('A unit without a machine has nothing to complain of.') : $evidence;
     }
 
     /** @return list<Evidence> what one cannot help noticing: a machine that has stopped, or started, since it was last looked at */

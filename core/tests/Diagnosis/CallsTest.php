@@ -78,7 +78,7 @@ it('says of a tripped high-pressure switch what trips it in this circuit, and wh
     // the section that feeds the fan, not the compressor's
     $how = array_map(fn (Check $c): string => $c->how, $why);
     expect($how[array_search('CAP', $targets($why), true)])->toBe('Microfarads: CAP.C → CAP.FAN');
-    $minutes = array_map(fn (Check $c): float => $c->minutes, $why);
+    $minutes = array_map(fn (Check $c): float => $c->minutes ?? INF, $why);
     $sorted = $minutes;
     sort($sorted);
     expect($minutes)->toBe($sorted);
