@@ -6,10 +6,6 @@ namespace App\Calls;
 
 use App\Api\Data;
 use Levin\Core\Diagnosis\Advice;
-use Levin\Core\Diagnosis\Look;
-use Levin\Core\Diagnosis\Peak;
-use Levin\Core\Diagnosis\Probe;
-use Levin\Core\Diagnosis\Watch;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Operation\Model;
 use Levin\Core\Record\Standing;
@@ -45,20 +41,17 @@ final readonly class AdviceData extends Data
     public static function of(Advice $advice, Model $model, Standing $standing): self
     {
         $candidate = $advice->candidate;
-        $test = $candidate->test;
-        [$kind, $function, $red, $black] = match (true) {
-            $test instanceof Look => ['look', null, $test->part, ''],
-            $test instanceof Watch => ['watch', null, $test->part, ''],
-            $test instanceof Peak => ['peak', MeterFunction::VoltsAc, $test->red, $test->black],
-            $test instanceof Probe => ['probe', $test->function, $test->red, $test->black],
-            default => throw new \LogicException('A test of a new kind is told on the screen too: '.$test::class),
-        };
+        $act = $candidate->test->act();
+        $isEyes = $act->function === null;
 
         return new self(
-            $kind,
-            $function,
-            $red,
-            $black,
+            match (true) {
+                $isEyes => $act->asItStarts ? 'watch' : 'look',
+                default => $act->asItStarts ? 'peak' : 'probe',
+            },
+            $act->function,
+            $act->at,
+            $act->black,
             $advice->title,
             $advice->why,
             $advice->expected,
@@ -66,8 +59,8 @@ final readonly class AdviceData extends Data
             $candidate->minutes,
             $candidate->risk > 1.0,
             FirstData::of($candidate, $standing),
-            $function === null ? $model->parts[$red]->observables() : [],
-            $model->circuit->places[$test->place($model->circuit)]->label,
+            $isEyes ? $model->parts[$act->at]->observables() : [],
+            $model->circuit->places[$candidate->test->place($model->circuit)]->label,
         );
     }
 }

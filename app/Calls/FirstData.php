@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Calls;
 
 use App\Api\Data;
-use Levin\Core\Circuit\Conditions;
 use Levin\Core\Diagnosis\Candidate;
 use Levin\Core\Diagnosis\Candidates;
-use Levin\Core\Diagnosis\Probe;
 use Levin\Core\Record\Standing;
 
 /** What must be done before a test, in this order: land, set, prove dead, wait, lift; or off, wait, reset and on again. */
@@ -34,7 +32,7 @@ final readonly class FirstData extends Data
     public static function of(Candidate $candidate, Standing $standing): self
     {
         $conditions = $candidate->when->conditions;
-        $isDead = Conditions::poweredDown($standing->circuit, $conditions)->key() === $conditions->key();
+        $isDead = $conditions->isPoweredDown($standing->circuit);
         $restart = $candidate->when->after !== null && ! $isDead;
         $changes = [];
         foreach ($standing->circuit->conditions as $condition) {
@@ -47,7 +45,7 @@ final readonly class FirstData extends Data
         return new self(
             array_values(array_diff($standing->conditions->lifted, $conditions->lifted)),
             $changes,
-            $isDead && $candidate->test instanceof Probe && ! $standing->provedDead,
+            $isDead && $candidate->test->act()->function !== null && ! $standing->provedDead,
             $candidate->lift,
             $restart,
             $restart ? Candidates::STANDS_OFF : ($candidate->when->after ?? 0.0) / 60,

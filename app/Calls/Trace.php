@@ -35,7 +35,8 @@ final readonly class Trace
         $settler = $this->shelf->settler($call->revision);
         $model = $settler->model;
         $standing = Standing::after($model->circuit, $call->log());
-        $assessment = $this->shelf->investigation($call->revision)->assess(
+        $investigation = $this->shelf->investigation($call->revision);
+        $assessment = $investigation->assess(
             $standing->allEvidence(),
             $standing->conditions,
             $standing->provedDead,
@@ -55,15 +56,16 @@ final readonly class Trace
             SuspectsData::of($assessment),
             array_map(static fn (Advice $a): AdviceData => AdviceData::of($a, $model, $standing), $assessment->next),
             $assessment->proved,
-            ...$this->aftermath($call, $assessment, $standing),
+            ...$this->aftermath(new Aftermath($investigation->predictor()), $this->foundFaults($call, $assessment), $assessment, $standing),
         );
     }
 
-    /** @return array{list<CheckData>, list<CheckData>} why, and what is not proved behind it */
-    private function aftermath(Call $call, Assessment $assessment, Standing $standing): array
+    /**
+     * @param  list<string>  $faults  of the finding
+     * @return array{list<CheckData>, list<CheckData>} why, and what is not proved behind it
+     */
+    private function aftermath(Aftermath $aftermath, array $faults, Assessment $assessment, Standing $standing): array
     {
-        $faults = $this->foundFaults($call, $assessment);
-        $aftermath = new Aftermath($this->shelf->investigation($call->revision)->predictor());
         $calling = $standing->conditions->calling($standing->circuit);
         $told = static fn (Check $c): CheckData => CheckData::of($c, $standing->looked);
 

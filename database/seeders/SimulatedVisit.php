@@ -10,10 +10,6 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Levin\Core\Diagnosis\Assessment;
 use Levin\Core\Diagnosis\Candidate;
-use Levin\Core\Diagnosis\Look;
-use Levin\Core\Diagnosis\Peak;
-use Levin\Core\Diagnosis\Probe;
-use Levin\Core\Diagnosis\Watch;
 use Levin\Core\Record\EventType;
 use Levin\Core\Record\Standing;
 use Levin\Core\Record\WhenSeen;
@@ -82,7 +78,8 @@ final class SimulatedVisit
             }
         }
         $test = $candidate->test;
-        if ($test instanceof Probe && $test->function->isDeadTest() && ! $now->provedDead) {
+        $act = $test->act();
+        if ($act->isDead() && ! $now->provedDead) {
             $this->append($call, $user, EventType::ProvedDead, ['known_before' => true, 'circuit_dead' => true, 'known_after' => true]);
         }
         foreach ($candidate->lift as $wire) {
@@ -90,26 +87,20 @@ final class SimulatedVisit
         }
         $this->unit->change($conditions);
         $this->unit->wait(60 * $candidate->minutes);
-        if ($candidate->when->after === 0.0) {
+        if ($act->asItStarts) {
             $this->unit->restart();
         }
         $shown = $test->carriedOut($this->unit);
-        $entered = str_replace(' ', '', $test->words($shown));
-        $starts = ['moment' => WhenSeen::AS_IT_STARTS];
-        [$type, $data] = match (true) {
-            $test instanceof Look => [EventType::Observation, ['part' => $test->part, 'seen' => $shown]],
-            $test instanceof Watch => [EventType::Observation, ['part' => $test->part, 'seen' => $shown, ...$starts]],
-            $test instanceof Peak => [
-                EventType::Reading,
-                ['function' => 'vac', 'red' => $test->red, 'black' => $test->black, 'entered' => $entered, ...$starts],
-            ],
-            $test instanceof Probe => [
-                EventType::Reading,
-                ['function' => $test->function->value, 'red' => $test->red, 'black' => $test->black, 'entered' => $entered],
-            ],
-            default => throw new \LogicException('A test of a new kind is followed here too: '.$test::class),
-        };
-        $this->append($call, $user, $type, $data);
+        $moment = $act->asItStarts ? ['moment' => WhenSeen::AS_IT_STARTS] : [];
+        [$type, $data] = $act->function === null
+            ? [EventType::Observation, ['part' => $act->at, 'seen' => $shown]]
+            : [EventType::Reading, [
+                'function' => $act->function->value,
+                'red' => $act->at,
+                'black' => $act->black,
+                'entered' => str_replace(' ', '', $test->words($shown)),
+            ]];
+        $this->append($call, $user, $type, [...$data, ...$moment]);
     }
 
     private function restore(Call $call, User $user): void

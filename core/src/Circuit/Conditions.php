@@ -75,6 +75,18 @@ final readonly class Conditions
         return $this->defaulting(array_filter($circuit->conditions, static fn (Condition $c): bool => $c->power));
     }
 
+    /** Whether every power switch is at its default and every lead landed. */
+    public function isEnergised(Circuit $circuit): bool
+    {
+        return $this->energised($circuit)->key() === $this->key();
+    }
+
+    /** Whether everything is off that cuts power to the unit. */
+    public function isPoweredDown(Circuit $circuit): bool
+    {
+        return self::poweredDown($circuit, $this)->key() === $this->key();
+    }
+
     /** In which the unit should run: everything at its default, every lead landed. */
     public function calling(Circuit $circuit): self
     {

@@ -33,6 +33,15 @@ final readonly class Part
         return $this->id.'.'.$terminal;
     }
 
+    /** @return list<string> its points but one */
+    public function pointsBeside(string $point): array
+    {
+        return array_values(array_filter(
+            array_map($this->point(...), $this->terminals),
+            static fn (string $other): bool => $other !== $point,
+        ));
+    }
+
     /** A numeric plate value. The reader has checked that it is there and in range. */
     public function number(string $key): float
     {

@@ -5,22 +5,18 @@ declare(strict_types=1);
 namespace Levin\Core\Console;
 
 use Levin\Core\Circuit\Circuit;
-use Levin\Core\Circuit\Conditions;
 use Levin\Core\Diagnosis\Advice;
 use Levin\Core\Diagnosis\Aftermath;
 use Levin\Core\Diagnosis\Assessment;
 use Levin\Core\Diagnosis\Check;
 use Levin\Core\Diagnosis\Evidence;
 use Levin\Core\Diagnosis\Investigation;
-use Levin\Core\Diagnosis\Look;
 use Levin\Core\Diagnosis\MemoryOutlooks;
-use Levin\Core\Diagnosis\Peak;
-use Levin\Core\Diagnosis\Probe;
 use Levin\Core\Diagnosis\Steps;
 use Levin\Core\Diagnosis\SuspectGroup;
-use Levin\Core\Diagnosis\Watch;
 use Levin\Core\Record\CallEvents;
 use Levin\Core\Record\Standing;
+use Levin\Core\Record\WhenSeen;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -100,23 +96,18 @@ final class AdviseCommand extends CircuitCommand
     private function next(Advice $advice, Circuit $circuit, Standing $standing): array
     {
         $candidate = $advice->candidate;
-        $test = $candidate->test;
-        $then = $candidate->when->conditions;
-        $isLive = Conditions::poweredDown($circuit, $then)->key() !== $then->key();
+        $act = $candidate->test->act();
+        $isEyes = $act->function === null;
 
         return [
-            'kind' => $test instanceof Look || $test instanceof Watch ? 'look' : 'probe',
+            'kind' => $isEyes ? 'look' : 'probe',
             'title' => $advice->title,
-            'function' => match (true) {
-                $test instanceof Probe => $test->function->value,
-                $test instanceof Peak => 'vac',
-                default => null,
-            },
-            'part' => $test instanceof Look || $test instanceof Watch ? $test->part : null,
-            'red' => $test instanceof Probe || $test instanceof Peak ? $test->red : null,
-            'black' => $test instanceof Probe || $test instanceof Peak ? $test->black : null,
-            'moment' => $test instanceof Watch || $test instanceof Peak ? 'as it starts' : null,
-            'live' => $isLive && ! $test instanceof Look && ! $test instanceof Watch,
+            'function' => $act->function?->value,
+            'part' => $isEyes ? $act->at : null,
+            'red' => $isEyes ? null : $act->at,
+            'black' => $isEyes ? null : $act->black,
+            'moment' => $act->asItStarts ? WhenSeen::AS_IT_STARTS : null,
+            'live' => ! $isEyes && ! $candidate->when->conditions->isPoweredDown($circuit),
             'steps' => (new Steps($circuit))->to($candidate, $standing->conditions, $standing->provedDead),
             'minutes' => $candidate->minutes,
             'healthy' => $advice->expected,

@@ -75,7 +75,7 @@ final readonly class Aftermath
     {
         $outlook = $this->predictor->outlook($calling);
         $leader = $this->variantOf($faults[0] ?? '');
-        $targets = array_map(static fn (string $fault): string => explode(':', $fault)[0], $faults);
+        $targets = array_map(fn (string $fault): string => $this->model->faults->find($fault)->target, $faults);
         $checks = [];
         if ($leader === null) {
             return [];
@@ -110,9 +110,9 @@ final readonly class Aftermath
     {
         $parts = [];
         foreach ($faults as $fault) {
-            [$target, $mode] = [...explode(':', $fault, 2), ''];
-            if (preg_match(self::VICTIM, $mode) === 1 && isset($this->model->parts[$target])) {
-                $parts[] = $target;
+            $fault = $this->model->faults->find($fault);
+            if (preg_match(self::VICTIM, $fault->mode->id) === 1 && isset($this->model->parts[$fault->target])) {
+                $parts[] = $fault->target;
             }
         }
 

@@ -51,8 +51,7 @@ final class Chooser
             $ranking->add($test, $extra);
         }
         $isFew = $ranking->suspects() <= self::FEW;
-        $isFed = $now->energised($this->model->circuit)->key() === $now->key();
-        if ($isFew || $isBolted || ! $isFed) {
+        if ($isFew || $isBolted || ! $now->isEnergised($this->model->circuit)) {
             $this->addDead($ranking, $isFew, $now, $provedDead, $place);
         }
         if ($isFew && ! $isBolted && $this->moveDifferently($now, $weights)) {
@@ -73,12 +72,12 @@ final class Chooser
     {
         $off = Conditions::poweredDown($this->model->circuit, $now);
         $left = $this->predictor->settled(0, $off);
-        $dead = static fn (Model $model): array => array_merge(...array_map(
-            static fn (string $target): array => (new Candidates($model))->dead($target, $off, false, null, $left),
-            array_map(strval(...), array_keys($model->components)),
-        ));
+        $candidates = new Candidates($this->model);
 
-        return [...$this->under(new Occasion($now->energised($this->model->circuit)), null), ...$dead($this->model)];
+        return array_merge($this->under(new Occasion($now->energised($this->model->circuit)), null), ...array_map(
+            static fn (string $target): array => $candidates->dead($target, $off, false, null, $left),
+            array_map(strval(...), array_keys($this->model->components)),
+        ));
     }
 
     /** Dead tests: at once, then of what has to cool first; leads are lifted for few. */
@@ -104,12 +103,7 @@ final class Chooser
      */
     private function isBolted(array $weights, Conditions $now): bool
     {
-        $mass = 0.0;
-        foreach ($weights as $v => $weight) {
-            $mass += $this->predictor->isBolted($v, $now) ? $weight : 0.0;
-        }
-
-        return $mass > self::BOLTED;
+        return array_sum(array_intersect_key($weights, array_filter($this->predictor->bolted($now)))) > self::BOLTED;
     }
 
     /**

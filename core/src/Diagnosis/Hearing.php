@@ -184,14 +184,13 @@ final readonly class Hearing
             $numbers = array_values(array_unique(array_map(fn (int $v): int => $this->predictor->suspectOf[$v], $variants)));
             $own = self::simplest(array_map(fn (int $s): Suspect => $this->predictor->suspects[$s], $numbers));
 
+            $degree = count($own) === 1 ? $own[0]->howBad($posterior) : '';
+
             return new SuspectGroup(
                 array_merge(...array_map(static fn (Suspect $s): array => $s->ids(), $own)),
-                array_map(
-                    static fn (Suspect $s): string => $s->label().(count($own) === 1 ? $s->howBad($posterior) : ''),
-                    $own,
-                ),
+                array_map(static fn (Suspect $s): string => $s->label().($degree === '' ? '' : ", $degree"), $own),
                 self::mass($posterior, $variants),
-                count($own) === 1 ? ltrim($own[0]->howBad($posterior), ', ') : '',
+                $degree,
             );
         }, $members);
     }

@@ -25,6 +25,12 @@ final readonly class Look implements Test
     }
 
     #[\Override]
+    public function act(): Act
+    {
+        return Act::eyes($this->part);
+    }
+
+    #[\Override]
     public function title(Circuit $circuit): string
     {
         return 'Look: '.$circuit->parts[$this->part]->label;

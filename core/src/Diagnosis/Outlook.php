@@ -82,9 +82,9 @@ final readonly class Outlook
     }
 
     /** @return list<array<string, string>> by variant, what is seen of each part */
-    public function observed(?float $after = null): array
+    public function observed(): array
     {
-        return array_map(fn (int $v): array => $this->scene($v, $after)->posture->observed, array_keys($this->passages));
+        return array_map(fn (int $v): array => $this->scene($v)->posture->observed, array_keys($this->passages));
     }
 
     /**

@@ -22,6 +22,12 @@ final readonly class Peak implements Test
     }
 
     #[\Override]
+    public function act(): Act
+    {
+        return Act::meter(MeterFunction::VoltsAc, $this->red, $this->black, true);
+    }
+
+    #[\Override]
     public function title(Circuit $circuit): string
     {
         return "Start it with the meter clipped on, most volts: $this->red → $this->black";

@@ -50,6 +50,9 @@ final class Predictor
     /** @var array<string, Sheet> by occasion */
     private array $sheets = [];
 
+    /** @var array<string, list<bool>> by conditions, and variant */
+    private array $bolted = [];
+
     /** @var array<string, string> what is seen of a part with the power off */
     private array $atRest = [];
 
@@ -89,8 +92,10 @@ final class Predictor
     /** As it stands, when it has come to rest. */
     public function settled(int $variant, Conditions $conditions): Settled
     {
-        $energised = $conditions->energised($this->settler->model->circuit);
-        $ran = $energised->key() === $conditions->key() ? null : $this->outlook($energised)->end($variant)->posture->states;
+        $circuit = $this->settler->model->circuit;
+        $ran = $conditions->isEnergised($circuit)
+            ? null
+            : $this->outlook($conditions->energised($circuit))->end($variant)->posture->states;
 
         return $this->settler->standing($conditions, $this->variants[$variant], $ran);
     }
@@ -98,22 +103,28 @@ final class Predictor
     public function outlook(Conditions $conditions): Outlook
     {
         return $this->store->outlook($conditions->key(), function () use ($conditions): Outlook {
-            $painter = new Painter($this->settler->model);
-            $isFed = $conditions->energised($this->settler->model->circuit)->key() === $conditions->key();
-            $known = $this->narrower?->outlook($conditions);
-            foreach (array_keys($this->variants) as $variant) {
-                if ($known !== null && ($variant < count($known->passages) || $this->comesAndGoes($variant))) {
-                    $painter->copy($known, ...$this->asKnown($variant));
+            $isFed = $conditions->isEnergised($this->settler->model->circuit);
 
-                    continue;
-                }
-                $painter->add($isFed
-                    ? $this->storyteller->tell($conditions, $this->variants[$variant])
-                    : Story::of($this->settled($variant, $conditions)));
-            }
-
-            return $painter->outlook();
+            return $this->painted($this->narrower?->outlook($conditions), fn (int $variant): Story => $isFed
+                ? $this->storyteller->tell($conditions, $this->variants[$variant])
+                : Story::of($this->settled($variant, $conditions)));
         });
+    }
+
+    /**
+     * @param  Outlook|null  $known  of the narrower line-up: what it has is not worked out again
+     * @param  \Closure(int): Story  $tell  a variant's
+     */
+    private function painted(?Outlook $known, \Closure $tell): Outlook
+    {
+        $painter = new Painter($this->settler->model);
+        foreach (array_keys($this->variants) as $variant) {
+            $known !== null && ($variant < count($known->passages) || $this->comesAndGoes($variant))
+                ? $painter->copy($known, ...$this->asKnown($variant))
+                : $painter->add($tell($variant));
+        }
+
+        return $painter->outlook();
     }
 
     private function comesAndGoes(int $variant): bool
@@ -141,21 +152,15 @@ final class Predictor
         return $this->store->outlook('again '.$conditions->key(), function () use ($conditions): Outlook {
             $off = Conditions::poweredDown($this->settler->model->circuit, $conditions);
             $first = $this->outlook($conditions);
-            $painter = new Painter($this->settler->model);
-            $known = $this->narrower?->startedAgain($conditions);
-            foreach ($this->variants as $variant => $faults) {
-                if ($known !== null && ($variant < count($known->passages) || $this->comesAndGoes($variant))) {
-                    $painter->copy($known, ...$this->asKnown($variant));
 
-                    continue;
-                }
-                $left = $this->settler->model->afterResets(
-                    $this->cooled($variant, $off, $this->settler->statesWhenDead($first->end($variant)->posture->states)),
-                );
-                $painter->add($this->storyteller->tellAgain($conditions, $faults, $left));
-            }
+            $tell = function (int $variant) use ($conditions, $off, $first): Story {
+                $cut = $this->settler->statesWhenDead($first->end($variant)->posture->states);
+                $left = $this->settler->model->afterResets($this->cooled($variant, $off, $cut));
 
-            return $painter->outlook();
+                return $this->storyteller->tellAgain($conditions, $this->variants[$variant], $left);
+            };
+
+            return $this->painted($this->narrower?->startedAgain($conditions), $tell);
         });
     }
 
@@ -191,11 +196,25 @@ final class Predictor
         return $this->atRest["$part ".$off->key()] ??= $this->settled(0, $off)->observed($part);
     }
 
-    /** Whether it has blown or tripped what protects it against too much current: it must not be fed again before it is found. */
-    public function isBolted(int $variant, Conditions $conditions): bool
+    /**
+     * Which have blown or tripped what protects them against too much current: they must not be fed again before they are found.
+     *
+     * @return list<bool> by variant
+     */
+    public function bolted(Conditions $conditions): array
+    {
+        $energised = $conditions->energised($this->settler->model->circuit);
+
+        return $this->bolted[$energised->key()] ??= array_map(
+            fn (int $variant): bool => $this->isBolted($variant, $this->outlook($energised)),
+            array_keys($this->variants),
+        );
+    }
+
+    private function isBolted(int $variant, Outlook $outlook): bool
     {
         $model = $this->settler->model;
-        $end = $this->outlook($conditions->energised($model->circuit))->end($variant)->posture->states;
+        $end = $outlook->end($variant)->posture->states;
         foreach ($model->parts as $id => $part) {
             if ($part->overcurrentDevice() !== null && ($end[$id] ?? '') !== ($model->initialStates[$id] ?? '')
                 && $this->variants[$variant]->in($id) === []) {
@@ -285,8 +304,8 @@ final class Predictor
      */
     public function ranged(array $views, Occasion $when): array
     {
-        $energised = $when->conditions->energised($this->settler->model->circuit);
-        $outlook = $energised->key() === $when->conditions->key() ? $this->on($when) : $this->outlook($energised);
+        $circuit = $this->settler->model->circuit;
+        $outlook = $when->conditions->isEnergised($circuit) ? $this->on($when) : $this->outlook($when->conditions->energised($circuit));
         $scene = static fn (int $v, View $view): Scene => $view->scene < 0 ? $outlook->scene($v) : $outlook->scenes[$view->scene];
         $posture = static fn (int $v, View $view): string => $scene($v, $view)->posture->key;
         foreach ($this->suspects as $suspect) {
@@ -335,16 +354,13 @@ final class Predictor
     public function besides(Leads $leads): array
     {
         $circuit = $this->settler->model->circuit;
-        $others = static fn (string $point): array => array_slice(array_values(array_filter(
-            array_map($circuit->partAt($point)->point(...), $circuit->partAt($point)->terminals),
-            static fn (string $other): bool => $other !== $point,
-        )), 0, self::BESIDES);
-        $leadss = [
+        $others = static fn (string $point): array => array_slice($circuit->partAt($point)->pointsBeside($point), 0, self::BESIDES);
+        $beside = [
             ...array_map(static fn (string $other): Leads => new Leads($leads->function, $other, $leads->black), $others($leads->red)),
             ...array_map(static fn (string $other): Leads => new Leads($leads->function, $leads->red, $other), $others($leads->black)),
         ];
 
-        return array_values(array_filter($leadss, static fn (Leads $p): bool => $p->red !== $p->black));
+        return array_values(array_filter($beside, static fn (Leads $p): bool => $p->red !== $p->black));
     }
 
     /**

@@ -26,6 +26,12 @@ final readonly class Probe implements Test
     }
 
     #[\Override]
+    public function act(): Act
+    {
+        return Act::meter($this->function, $this->red, $this->black);
+    }
+
+    #[\Override]
     public function title(Circuit $circuit): string
     {
         return match ($this->function) {

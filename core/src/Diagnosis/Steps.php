@@ -21,7 +21,7 @@ final readonly class Steps
     public function to(Candidate $candidate, Conditions $now, bool $provedDead): array
     {
         $then = $candidate->when->conditions;
-        $isDead = Conditions::poweredDown($this->circuit, $then)->key() === $then->key();
+        $isDead = $then->isPoweredDown($this->circuit);
         $after = $candidate->when->after;
 
         return [

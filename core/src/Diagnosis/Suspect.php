@@ -62,6 +62,6 @@ final readonly class Suspect
         $level = static fn (int $n): string => sprintf('%.3g', $levels[$likely[$n]] ?? 0.0);
         $range = count($likely) === 1 ? $level(0) : $level(0).' to '.$level(count($likely) - 1);
 
-        return ", about $range $mode->amountUnit";
+        return "about $range $mode->amountUnit";
     }
 }

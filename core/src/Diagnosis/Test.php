@@ -17,6 +17,8 @@ interface Test
     /** The same for the same test, whichever way round the leads are held. */
     public function key(): string;
 
+    public function act(): Act;
+
     public function title(Circuit $circuit): string;
 
     /** The act itself, as an order. */

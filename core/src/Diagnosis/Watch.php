@@ -26,6 +26,12 @@ final readonly class Watch implements Test
     }
 
     #[\Override]
+    public function act(): Act
+    {
+        return Act::eyes($this->part, true);
+    }
+
+    #[\Override]
     public function title(Circuit $circuit): string
     {
         return 'Start it and watch: '.$circuit->parts[$this->part]->label;

@@ -20,23 +20,20 @@ final class Settler
     /** Timers longer than this are not waited for: a defrost clock, a reset that takes its time. Seconds. */
     private const PATIENCE = 600.0;
 
-    /** Trails kept at once: a diagnosis works under a few conditions at a time. */
-    private const TRAILS = 4;
-
     public readonly Networks $networks;
 
-    /** @var array<string, Trail> of the healthy unit, by conditions, the last one used first */
-    private array $trails = [];
+    private readonly Trails $trails;
 
     public function __construct(public readonly Model $model)
     {
         $this->networks = new Networks($model);
+        $this->trails = new Trails($this->walked(...));
     }
 
     /** @param  array<string, string>  $before  part states from before power was cut or changed; a blown fuse stays blown */
     public function settle(Conditions $conditions, Faults $faults, array $before = []): Settled
     {
-        $parting = $faults->isEmpty() || $before !== [] ? null : $this->trail($conditions)->parting($faults);
+        $parting = $faults->isEmpty() || $before !== [] ? null : $this->trails->under($conditions)->parting($faults);
         $course = $parting === null
             ? Course::begun($this->model, $this->networks, $conditions, $faults, $this->statesWhenDead($before))
             : Course::from($this->model, $this->networks, $parting, $faults);
@@ -45,14 +42,10 @@ final class Settler
         return $course->settled();
     }
 
-    private function trail(Conditions $conditions): Trail
+    private function walked(Conditions $conditions): Trail
     {
-        $key = $conditions->key();
-        $trail = $this->trails[$key] ?? new Trail($this->model, $this->networks);
-        if (! isset($this->trails[$key])) {
-            Course::begun($this->model, $this->networks, $conditions, Faults::none(), trail: $trail)->waitForTimers(self::PATIENCE);
-        }
-        $this->trails = [$key => $trail, ...array_slice($this->trails, 0, self::TRAILS - 1)];
+        $trail = new Trail($this->model, $this->networks);
+        Course::begun($this->model, $this->networks, $conditions, Faults::none(), trail: $trail)->waitForTimers(self::PATIENCE);
 
         return $trail;
     }
@@ -66,7 +59,7 @@ final class Settler
     public function standing(Conditions $now, Faults $faults, ?array $ran = null): Settled
     {
         $fed = $now->energised($this->model->circuit);
-        if ($fed->key() === $now->key()) {
+        if ($now->isEnergised($this->model->circuit)) {
             return $this->settle($now, $faults);
         }
 

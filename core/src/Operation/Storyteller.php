@@ -30,22 +30,19 @@ final class Storyteller
 
     private const AWHILE = 900.0;
 
-    /** Trails kept at once: a diagnosis works under a few conditions at a time. */
-    private const TRAILS = 4;
-
     /** @var array<string, Conditions> after a long time off, by conditions */
     private array $rested = [];
 
-    /** @var array<string, Trail> of the healthy unit, by conditions, the last one used first */
-    private array $trails = [];
+    private readonly Trails $trails;
 
     public function __construct(private readonly Model $model, private readonly Networks $networks)
     {
+        $this->trails = new Trails($this->walked(...));
     }
 
     public function tell(Conditions $conditions, Faults $faults): Story
     {
-        $trail = $this->trail($conditions);
+        $trail = $this->trails->under($conditions);
         $parting = $trail->parting($faults);
         if ($parting === null) {
             return new Story($this->goOn(Course::begun($this->model, $this->networks, $conditions, $faults, wears: false)));
@@ -116,14 +113,10 @@ final class Storyteller
         return $course;
     }
 
-    private function trail(Conditions $conditions): Trail
+    private function walked(Conditions $conditions): Trail
     {
-        $key = $conditions->key();
-        $trail = $this->trails[$key] ?? new Trail($this->model, $this->networks);
-        if (! isset($this->trails[$key])) {
-            $this->goOn(Course::begun($this->model, $this->networks, $conditions, Faults::none(), trail: $trail, wears: false));
-        }
-        $this->trails = [$key => $trail, ...array_slice($this->trails, 0, self::TRAILS - 1)];
+        $trail = new Trail($this->model, $this->networks);
+        $this->goOn(Course::begun($this->model, $this->networks, $conditions, Faults::none(), trail: $trail, wears: false));
 
         return $trail;
     }

@@ -46,9 +46,9 @@ final readonly class Standing
             switch ($event->type) {
                 case EventType::Condition:
                     $on = ($event->data['value'] ?? false) === true;
-                    $wasFed = $conditions->energised($circuit)->key() === $conditions->key();
+                    $wasFed = $conditions->isEnergised($circuit);
                     $conditions = $conditions->with($event->text('name'), $on);
-                    $isFed = $conditions->energised($circuit)->key() === $conditions->key();
+                    $isFed = $conditions->isEnergised($circuit);
                     $energised = $isFed ? ($wasFed ? $energised : $event->at) : null;
                     $dead = $dead && ! ($on && $circuit->conditions[$event->text('name')]->power);
                     break;

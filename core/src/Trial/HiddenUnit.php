@@ -182,11 +182,7 @@ final class HiddenUnit implements Hand
     /** Another terminal of the same part. */
     private function beside(string $point): ?string
     {
-        $part = $this->settler->model->circuit->partAt($point);
-        $others = array_values(array_filter(
-            array_map($part->point(...), $part->terminals),
-            static fn (string $other): bool => $other !== $point,
-        ));
+        $others = $this->settler->model->circuit->partAt($point)->pointsBeside($point);
 
         return $others === [] ? null : $this->dice->pick($others);
     }

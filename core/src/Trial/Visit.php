@@ -9,7 +9,6 @@ use Levin\Core\Diagnosis\Candidate;
 use Levin\Core\Diagnosis\Evidence;
 use Levin\Core\Diagnosis\Look;
 use Levin\Core\Diagnosis\Occasion;
-use Levin\Core\Diagnosis\Probe;
 use Levin\Core\Diagnosis\Watch;
 use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Story;
@@ -92,13 +91,14 @@ final class Visit
             $this->unit->change($conditions);
         }
         $this->now = $conditions;
-        $this->isDead = Conditions::poweredDown($this->model->circuit, $conditions)->key() === $conditions->key();
+        $this->isDead = $conditions->isPoweredDown($this->model->circuit);
     }
 
     private function test(Candidate $next): void
     {
         $test = $next->test;
-        if ($test instanceof Probe && $test->function->isDeadTest() && $this->unit->isLive($test->red, $test->black)) {
+        $act = $test->act();
+        if ($act->isDead() && $this->unit->isLive($act->at, $act->black)) {
             $this->unsafe[] = $test->title($this->model->circuit).' on a live circuit';
         }
         $shown = $test->carriedOut($this->unit);
