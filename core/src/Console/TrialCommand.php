@@ -25,11 +25,15 @@ use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\ConsoleOutputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
 
 #[AsCommand('trial', 'Hide what can be wrong in units, follow the advice, and keep a ledger of how it ends')]
 final class TrialCommand extends CircuitCommand
 {
     private const EVERY = 100000;
+
+    private ?OutputInterface $progress = null;
 
     #[\Override]
     protected function configure(): void
@@ -61,6 +65,15 @@ final class TrialCommand extends CircuitCommand
             TEXT.self::EXITS;
     }
 
+    #[\Override]
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        // the whole takes hours: what is known so far is told beside the answer
+        $this->progress = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : null;
+
+        return parent::execute($input, $output);
+    }
+
     private static function sorts(): string
     {
         return implode(',', array_column(Sort::cases(), 'value'));
@@ -77,9 +90,18 @@ final class TrialCommand extends CircuitCommand
             foreach ($this->outcomes($file, $input) as $outcome) {
                 $own->add($outcome);
                 $all->add($outcome);
+                $this->progress?->writeln(sprintf(
+                    '%-10s %-50s %s (%.2f), %d tests',
+                    $outcome->ending->value,
+                    $outcome->truth->words(),
+                    $outcome->said,
+                    $outcome->probability,
+                    $outcome->tests,
+                ), OutputInterface::VERBOSITY_VERBOSE);
             }
             $circuits[basename($file, '.yaml')] = $own->figures();
             $lines[] = self::line(basename($file, '.yaml'), $own->figures());
+            $this->progress?->writeln($lines[array_key_last($lines)]);
             foreach ($own->not(Ending::Right) as $outcome) {
                 [$how, $truth] = [$outcome->ending->value, $outcome->truth->words()];
                 $lines[] = "    $how  $truth: $outcome->said, $outcome->tests tests";
