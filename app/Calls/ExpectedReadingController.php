@@ -23,7 +23,7 @@ class ExpectedReadingController
     public function __invoke(Request $request, Call $call, Trace $trace): JsonResponse
     {
         $request->validate([
-            'function' => ['required', 'string', Rule::enum(MeterFunction::class)->only(MeterFunction::traced())],
+            'function' => ['required', 'string', Rule::enum(MeterFunction::class)->except([MeterFunction::Amps, MeterFunction::MicroampsDc])],
             'red' => ['required', 'string', 'max:64'],
             'black' => ['required', 'string', 'max:64'],
         ]);

@@ -36,12 +36,7 @@ final readonly class Trace
         $model = $settler->model;
         $standing = Standing::after($model->circuit, $call->log());
         $investigation = $this->shelf->investigation($call->revision);
-        $assessment = $investigation->assess(
-            $standing->allEvidence(),
-            $standing->conditions,
-            $standing->provedDead,
-            $standing->place,
-        );
+        $assessment = $investigation->assess($standing->allEvidence(), $standing->standpoint());
         $leading = $this->leading($assessment, $standing);
         $faults = $model->faults->parseAll(array_slice($leading->faults ?? [], 0, 1));
         $settled = $settler->standing($standing->conditions, $faults);

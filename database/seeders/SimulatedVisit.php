@@ -120,12 +120,7 @@ final class SimulatedVisit
     {
         $now = $this->standing($call);
 
-        return $this->shelf->investigation($call->revision)->assess(
-            $now->allEvidence(),
-            $now->conditions,
-            $now->provedDead,
-            $now->place,
-        );
+        return $this->shelf->investigation($call->revision)->assess($now->allEvidence(), $now->standpoint());
     }
 
     private function standing(Call $call): Standing

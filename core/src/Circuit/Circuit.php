@@ -50,6 +50,18 @@ final readonly class Circuit
         return $this->wires[$id] ?? throw UnknownName::wire($id, array_map(strval(...), array_keys($this->wires)));
     }
 
+    /** @throws UnknownName */
+    public function quantity(string $name): Quantity
+    {
+        return $this->quantities[$name] ?? throw UnknownName::condition($name, array_map(strval(...), array_keys($this->quantities)));
+    }
+
+    /** @return list<string> names of the quantities that there are instruments for */
+    public function measured(): array
+    {
+        return array_keys(array_filter($this->quantities, static fn (Quantity $q): bool => $q->isMeasured()));
+    }
+
     /** @return list<string> every point a probe can touch, in file order */
     public function points(): array
     {

@@ -19,6 +19,7 @@ final readonly class Conditions
      * @param  list<string>  $lifted  ids of wires lifted at one end, sorted
      * @param  list<string>  $removed  ids of parts pulled or unplugged, sorted
      * @param  array<string, float>  $warm  °C by part id, of those that are not at the air's temperature
+     * @param  list<string>  $jumpers  as POINT~POINT, the first in order first, sorted
      */
     private function __construct(
         private array $values,
@@ -26,6 +27,7 @@ final readonly class Conditions
         public array $lifted,
         public array $removed,
         private array $warm = [],
+        public array $jumpers = [],
     ) {
     }
 
@@ -36,7 +38,7 @@ final readonly class Conditions
      */
     public function warm(array $warm): self
     {
-        return new self($this->values, $this->numbers, $this->lifted, $this->removed, $warm);
+        return new self($this->values, $this->numbers, $this->lifted, $this->removed, $warm, $this->jumpers);
     }
 
     /** °C of a part. */
@@ -66,7 +68,7 @@ final readonly class Conditions
             }
         }
 
-        return new self($values, $from->numbers, $from->lifted, $from->removed, $from->warm);
+        return new self($values, $from->numbers, $from->lifted, $from->removed, $from->warm, $from->jumpers);
     }
 
     /** Every power switch at its default and every lead landed: what the unit went through before it was made dead. */
@@ -87,10 +89,10 @@ final readonly class Conditions
         return self::poweredDown($circuit, $this)->key() === $this->key();
     }
 
-    /** In which the unit should run: everything at its default, every lead landed. */
+    /** In which the unit should run: everything at its default, every lead landed, every part in its place, no jumper on. */
     public function calling(Circuit $circuit): self
     {
-        return $this->defaulting($circuit->conditions);
+        return $this->defaulting($circuit->conditions)->restoring($this->removed)->unjumpered();
     }
 
     /** @throws UnknownName when the circuit has no such condition */
@@ -117,7 +119,7 @@ final readonly class Conditions
             throw UnknownName::condition($name, [...array_keys($this->values), ...array_keys($this->numbers)]);
         }
 
-        return new self([...$this->values, $name => $value], $this->numbers, $this->lifted, $this->removed, $this->warm);
+        return new self([...$this->values, $name => $value], $this->numbers, $this->lifted, $this->removed, $this->warm, $this->jumpers);
     }
 
     /**
@@ -133,31 +135,54 @@ final readonly class Conditions
 
         return $numbers === []
             ? $this
-            : new self($this->values, [...$this->numbers, ...$numbers], $this->lifted, $this->removed, $this->warm);
+            : new self($this->values, [...$this->numbers, ...$numbers], $this->lifted, $this->removed, $this->warm, $this->jumpers);
     }
 
     /** @param  list<string>  $wires */
     public function lifting(array $wires): self
     {
-        return new self($this->values, $this->numbers, self::joined($this->lifted, $wires), $this->removed, $this->warm);
+        return new self($this->values, $this->numbers, self::joined($this->lifted, $wires), $this->removed, $this->warm, $this->jumpers);
     }
 
     /** @param  list<string>  $wires */
     public function landing(array $wires): self
     {
-        return new self($this->values, $this->numbers, array_values(array_diff($this->lifted, $wires)), $this->removed, $this->warm);
+        return new self($this->values, $this->numbers, array_values(array_diff($this->lifted, $wires)), $this->removed, $this->warm, $this->jumpers);
     }
 
     /** @param  list<string>  $parts fuses pulled, plugs parted, relays taken out of their sockets */
     public function removing(array $parts): self
     {
-        return new self($this->values, $this->numbers, $this->lifted, self::joined($this->removed, $parts), $this->warm);
+        return new self($this->values, $this->numbers, $this->lifted, self::joined($this->removed, $parts), $this->warm, $this->jumpers);
     }
 
     /** @param  list<string>  $parts */
     public function restoring(array $parts): self
     {
-        return new self($this->values, $this->numbers, $this->lifted, array_values(array_diff($this->removed, $parts)), $this->warm);
+        return new self($this->values, $this->numbers, $this->lifted, array_values(array_diff($this->removed, $parts)), $this->warm, $this->jumpers);
+    }
+
+    public function jumpering(string $a, string $b): self
+    {
+        $jumpers = self::joined($this->jumpers, [self::jumper($a, $b)]);
+
+        return new self($this->values, $this->numbers, $this->lifted, $this->removed, $this->warm, $jumpers);
+    }
+
+    /** With one jumper off, or all of them when none is named. */
+    public function unjumpered(string ...$points): self
+    {
+        $jumpers = $points === [] ? [] : array_values(array_diff($this->jumpers, [self::jumper(...$points)]));
+
+        return $jumpers === $this->jumpers
+            ? $this
+            : new self($this->values, $this->numbers, $this->lifted, $this->removed, $this->warm, $jumpers);
+    }
+
+    /** The same whichever way round it is put on. */
+    private static function jumper(string $a, string $b): string
+    {
+        return min($a, $b).'~'.max($a, $b);
     }
 
     public function hasLifted(string $wire): bool
@@ -186,6 +211,9 @@ final readonly class Conditions
         if ($this->removed !== []) {
             $key .= '|-'.implode(',', $this->removed);
         }
+        if ($this->jumpers !== []) {
+            $key .= '|+'.implode(',', $this->jumpers);
+        }
         foreach ($this->numbers as $name => $number) {
             $key .= "|$name=".(string) $number;
         }
@@ -201,7 +229,7 @@ final readonly class Conditions
     {
         $defaults = array_map(static fn (Condition $c): bool => $c->default, $conditions);
 
-        return new self([...$this->values, ...$defaults], $this->numbers, [], $this->removed, $this->warm);
+        return new self([...$this->values, ...$defaults], $this->numbers, [], $this->removed, $this->warm, $this->jumpers);
     }
 
     /**

@@ -12,6 +12,9 @@ namespace Levin\Core\Circuit;
  */
 final readonly class Quantity
 {
+    /** Units that there are instruments for; the rest is a share or a yes and no. */
+    private const MEASURED = ['kPa', 'Pa', '°C'];
+
     /**
      * @param  string  $unit  as people read it; the numbers of the file are in this unit
      * @param  float  $normal  in ordinary working, and where a run starts
@@ -25,5 +28,11 @@ final readonly class Quantity
         public bool $quick,
         public array $rules,
     ) {
+    }
+
+    /** Whether a technician has an instrument for it: a gauge, a thermometer, a manometer. */
+    public function isMeasured(): bool
+    {
+        return in_array($this->unit, self::MEASURED, true);
     }
 }

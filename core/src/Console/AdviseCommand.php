@@ -60,7 +60,7 @@ final class AdviseCommand extends CircuitCommand
         $standing = Standing::after($model->circuit, CallEvents::fromFile(is_string($path) ? $path : '', $model));
         $investigation = new Investigation($settler, new MemoryOutlooks);
         $now = $standing->conditions;
-        $assessment = $investigation->assess($standing->allEvidence(), $now, $standing->provedDead, $standing->place);
+        $assessment = $investigation->assess($standing->allEvidence(), $standing->standpoint());
         $found = $assessment->found();
         $aftermath = new Aftermath($investigation->predictor());
         $calling = $now->calling($model->circuit);

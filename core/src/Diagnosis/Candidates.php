@@ -6,9 +6,11 @@ namespace Levin\Core\Diagnosis;
 
 use Levin\Core\Circuit\Conditions;
 use Levin\Core\Circuit\Wire;
+use Levin\Core\Meter\Clamped;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Settled;
+use Levin\Core\Parts\Sign;
 
 /**
  * Every test that makes sense on a circuit: look at what can be seen, volts across each part and from each point to the usual
@@ -21,6 +23,9 @@ final readonly class Candidates
     private const LOOK = 0.3;
 
     private const PROBE = 0.5;
+
+    /** Hoses or a probe on, a minute to come to rest, off again. */
+    private const GAUGE = 4.0;
 
     private const LIFT = 1.0;
 
@@ -88,6 +93,15 @@ final readonly class Candidates
             );
         }
 
+        foreach ($this->model->parts as $component) {
+            foreach (array_slice($component->demand()->terminals ?? [], 0, 1) as $terminal) {
+                foreach (array_slice($this->model->circuit->wiresAt($component->part->point($terminal)), 0, 1) as $wire) {
+                    $minutes = self::PROBE + $this->reach([$component->part->place], $place);
+                    $list[] = new Candidate(new Clamp([new Clamped($wire->id)]), $when, [], $minutes, 1.0);
+                }
+            }
+        }
+
         return $list;
     }
 
@@ -131,7 +145,7 @@ final readonly class Candidates
      */
     public function dead(string $target, Conditions $off, bool $isDead, ?string $place, Settled $left, ?float $after = null): array
     {
-        $list = [];
+        $list = $after === null ? $this->byHand($target, $off, $isDead, $place) : [];
         foreach ($this->deadPairs($target) as [$function, $red, $black, $lift]) {
             if (max($left->at($red)->abs(), $left->at($black)->abs()) > self::DEAD_VOLTS) {
                 continue;
@@ -144,6 +158,35 @@ final readonly class Candidates
         }
 
         return $list;
+    }
+
+    /** @return list<Candidate> a shaft is turned with its power locked out */
+    private function byHand(string $target, Conditions $off, bool $isDead, ?string $place): array
+    {
+        $part = $this->model->parts[$target] ?? null;
+        if ($part?->hasShaft() !== true) {
+            return [];
+        }
+        $minutes = self::PROBE + ($isDead ? 0.0 : self::MAKE_DEAD) + $this->reach([$part->part->place], $place)
+            + self::LAND * count($off->lifted);
+
+        return [new Candidate(new Feel($target, Sign::TurnsFreely), new Occasion($off->landing($off->lifted)), [], $minutes, 1.0)];
+    }
+
+    /**
+     * Instruments on the world the unit works in.
+     *
+     * @param  list<string>  $quantities
+     * @return list<Candidate>
+     */
+    public function gauges(array $quantities, Occasion $when, ?string $place): array
+    {
+        return array_map(function (string $quantity) use ($when, $place): Candidate {
+            $test = new Gauge($quantity);
+            $at = $test->place($this->model->circuit);
+
+            return new Candidate($test, $when, [], self::GAUGE + $this->reach([$at], $place), 1.0);
+        }, $quantities);
     }
 
     /**

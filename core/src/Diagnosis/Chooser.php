@@ -26,7 +26,7 @@ final class Chooser
 
     private readonly Model $model;
 
-    public function __construct(private readonly Predictor $predictor)
+    public function __construct(private readonly Predictor $predictor, private readonly Standpoint $from)
     {
         $this->model = $predictor->settler->model;
     }
@@ -37,8 +37,9 @@ final class Chooser
      * @param  list<Evidence>  $evidence
      * @return array{list<Advice>, array<int, string>} best first; signature by variant in play
      */
-    public function choose(array $posterior, array $inPlay, array $evidence, Conditions $now, bool $provedDead, ?string $place): array
+    public function choose(array $posterior, array $inPlay, array $evidence): array
     {
+        $now = $this->from->now;
         $mass = array_sum(array_map(static fn (int $s): float => $posterior[$s], $inPlay));
         $weights = [];
         foreach ($inPlay as $s) {
@@ -47,17 +48,17 @@ final class Chooser
         $done = array_fill_keys(array_map(static fn (Evidence $e): string => $e->key(), $evidence), true);
         $ranking = new Ranking($this->predictor, $weights, $done);
         $isBolted = $this->isBolted($weights, $now);
-        foreach ($this->live($now, $isBolted, $place) as [$test, $extra]) {
-            $ranking->add($test, $extra);
+        foreach ($this->live($isBolted, $inPlay) as [$test, $extra]) {
+            $this->offer($ranking, $test, $extra);
         }
         $isFew = $ranking->suspects() <= self::FEW;
         if ($isFew || $isBolted || ! $now->isEnergised($this->model->circuit)) {
-            $this->addDead($ranking, $isFew, $now, $provedDead, $place);
+            $this->addDead($ranking, $isFew);
         }
         if ($isFew && ! $isBolted && $this->moveDifferently($now, $weights)) {
             $running = $this->predictor->outlook($calling = $now->calling($this->model->circuit))->scene(0);
-            foreach ((new Candidates($this->model))->watching($calling, $place, $running) as $test) {
-                $ranking->add($test, 0.0);
+            foreach ((new Candidates($this->model))->watching($calling, $this->from->place, $running) as $test) {
+                $this->offer($ranking, $test, 0.0);
             }
         }
 
@@ -67,6 +68,14 @@ final class Chooser
         ];
     }
 
+    /** Unless it cannot be done now. */
+    private function offer(Ranking $ranking, Candidate $test, float $extra): void
+    {
+        if ($this->from->limits->allow($test, $this->model->circuit)) {
+            $ranking->add($test, $extra);
+        }
+    }
+
     /** @return list<Candidate> every test there is, as the drawing has the parts */
     public function every(Conditions $now): array
     {
@@ -74,23 +83,23 @@ final class Chooser
         $left = $this->predictor->settled(0, $off);
         $candidates = new Candidates($this->model);
 
-        return array_merge($this->under(new Occasion($now->energised($this->model->circuit)), null), ...array_map(
+        return array_merge($this->under(new Occasion($now->energised($this->model->circuit))), ...array_map(
             static fn (string $target): array => $candidates->dead($target, $off, false, null, $left),
             array_map(strval(...), array_keys($this->model->components)),
         ));
     }
 
     /** Dead tests: at once, then of what has to cool first; leads are lifted for few. */
-    private function addDead(Ranking $ranking, bool $isFew, Conditions $now, bool $provedDead, ?string $place): void
+    private function addDead(Ranking $ranking, bool $isFew): void
     {
         foreach ($isFew ? [null, Storyteller::COOLS] : [null] as $cooling) {
             $waits = ($cooling ?? 0.0) / 60;
             $bar = $ranking->best(self::OFFERED)[self::OFFERED - 1]->score ?? 0.0;
             $alike = $ranking->alike();
-            foreach ($this->dead($ranking->first(2 * self::FEW), $now, $provedDead, $place, $cooling) as [$test, $target]) {
+            foreach ($this->dead($ranking->first(2 * self::FEW), $cooling) as [$test, $target]) {
                 // a dead test takes time to work out: it is where it could be offered, or could split what is alike so far
                 if (($isFew || $test->lift === []) && (isset($alike[$target]) || $ranking->most($test, $waits) > $bar)) {
-                    $ranking->add($test, $waits);
+                    $this->offer($ranking, $test, $waits);
                 }
             }
         }
@@ -119,14 +128,18 @@ final class Chooser
         return count(array_unique(array_map(serialize(...), $ways))) > 1;
     }
 
-    /** @return list<array{0: Candidate, 1: float}> each with the minutes of changing the conditions first */
-    private function live(Conditions $now, bool $isBolted, ?string $place): array
+    /**
+     * @param  list<int>  $inPlay
+     * @return list<array{0: Candidate, 1: float}> each with the minutes of changing the conditions first
+     */
+    private function live(bool $isBolted, array $inPlay): array
     {
+        $now = $this->from->now;
         $energised = $now->energised($this->model->circuit);
         $changes = [[$now, 0.0]];
         if ($energised->key() !== $now->key() && $isBolted) {
             // what would blow again is found with the power off
-            return $this->at($changes, $place);
+            return $this->at($changes, $inPlay);
         }
         if ($energised->key() !== $now->key()) {
             $changes[] = [$energised, Candidates::ENERGISE + count($now->lifted)];
@@ -136,18 +149,22 @@ final class Chooser
             $changes[] = [$calling, Candidates::ENERGISE];
         }
 
-        return $this->at($changes, $place);
+        return $this->at($changes, $inPlay);
     }
 
     /**
      * @param  list<array{Conditions, float}>  $changes  conditions and the minutes of changing to them
+     * @param  list<int>  $inPlay
      * @return list<array{0: Candidate, 1: float}>
      */
-    private function at(array $changes, ?string $place): array
+    private function at(array $changes, array $inPlay): array
     {
         $list = [];
+        $quantities = $this->implied($inPlay);
         foreach ($changes as [$conditions, $extra]) {
-            foreach ($this->under(new Occasion($conditions), $place) as $test) {
+            $when = new Occasion($conditions);
+            $gauges = (new Candidates($this->model))->gauges($quantities, $when, $this->from->place);
+            foreach ([...$this->under($when), ...$gauges] as $test) {
                 $list[] = [$test, $extra];
             }
         }
@@ -155,9 +172,29 @@ final class Chooser
         return $list;
     }
 
-    /** @return list<Candidate> all that can be done without switching anything off */
-    private function under(Occasion $when, ?string $place): array
+    /**
+     * Quantities of the world that decide whether a part in play does its job or fails.
+     *
+     * @param  list<int>  $inPlay
+     * @return list<string>
+     */
+    private function implied(array $inPlay): array
     {
+        $quantities = [];
+        foreach ($inPlay as $v) {
+            foreach ($this->predictor->variants[$v]->all as $injected) {
+                $part = $this->model->parts[$injected->fault->target] ?? null;
+                $quantities += $part?->implied($injected->fault->mode->id) ?? [];
+            }
+        }
+
+        return array_values(array_intersect($this->model->circuit->measured(), array_keys($quantities)));
+    }
+
+    /** @return list<Candidate> all that can be done without switching anything off */
+    private function under(Occasion $when): array
+    {
+        $place = $this->from->place;
         $candidates = new Candidates($this->model);
         $running = $this->predictor->outlook($when->conditions->calling($this->model->circuit))->scene(0);
 
@@ -171,7 +208,7 @@ final class Chooser
      * @param  list<int>  $inPlay
      * @return list<array{0: Candidate, 1: string}> each with the part or wire it tests
      */
-    private function dead(array $inPlay, Conditions $now, bool $provedDead, ?string $place, ?float $after): array
+    private function dead(array $inPlay, ?float $after): array
     {
         $targets = [];
         foreach ($inPlay as $s) {
@@ -179,11 +216,12 @@ final class Chooser
                 $targets[$target] = true;
             }
         }
-        $off = Conditions::poweredDown($this->model->circuit, $now);
+        $off = Conditions::poweredDown($this->model->circuit, $this->from->now);
         $left = $this->predictor->settled(0, $off);
         $list = [];
         foreach (array_keys($targets) as $target) {
-            foreach ((new Candidates($this->model))->dead($target, $off, $provedDead, $place, $left, $after) as $test) {
+            $tests = (new Candidates($this->model))->dead($target, $off, $this->from->provedDead, $this->from->place, $left, $after);
+            foreach ($tests as $test) {
                 $list[] = [$test, $target];
             }
         }

@@ -9,9 +9,21 @@ use Levin\Core\Circuit\UnknownName;
 /** Something learned about the unit: what a test showed, and on what occasion. */
 final readonly class Evidence
 {
-    /** @param  float|string|null  $shown  what was seen, or SI; null for OL */
-    public function __construct(public Test $test, public float|string|null $shown, public Occasion $when)
+    /**
+     * @param  float|string|null  $shown  what was seen, or SI; null for OL
+     * @param  list<string>  $replaced  parts that have been replaced since: what it says of those is of others
+     */
+    public function __construct(
+        public Test $test,
+        public float|string|null $shown,
+        public Occasion $when,
+        private array $replaced = [],
+    ) {
+    }
+
+    public function beforeReplacing(string $part): self
     {
+        return new self($this->test, $this->shown, $this->when, [...$this->replaced, $part]);
     }
 
     /** The same for the same test on the same occasion, whichever way round the leads were held. */
@@ -35,12 +47,40 @@ final readonly class Evidence
      */
     public function fits(Predictor $predictor): array
     {
-        return $this->test->fits($predictor, $this->when, $this->shown);
+        $fits = $this->test->fits($predictor, $this->when, $this->shown);
+        foreach ($this->replaced as $part) {
+            $fits = self::withAnother($part, $fits, $predictor);
+        }
+
+        return $fits;
+    }
+
+    /**
+     * As it was when a part was another one, that may have had any of its faults: half of the time it had.
+     *
+     * @param  non-empty-list<Fit>  $fits
+     * @return non-empty-list<Fit>
+     */
+    private static function withAnother(string $part, array $fits, Predictor $predictor): array
+    {
+        $prior = $predictor->lineup->prior();
+        $its = [];
+        foreach ($predictor->suspects as $suspect) {
+            foreach ($suspect->single()?->target === $part ? $suspect->variants : [] as $v) {
+                $its[$v] = $prior[$v];
+            }
+        }
+        $all = array_sum($its);
+        $then = array_map(static fn (int $v, float $weight): array => [$fits[$v], 0.5 * $weight / $all], array_keys($its), $its);
+
+        return $then === []
+            ? $fits
+            : array_map(static fn (Fit $now): Fit => Fit::ofAll([[$now, 0.5], ...$then]), $fits);
     }
 
     /** Whether a healthy unit shows it, as a technician would say it does. */
     public function isAsHealthy(Predictor $predictor): bool
     {
-        return $this->test->isAsHealthy($predictor, $this->when, $this->shown);
+        return $this->replaced === [] && $this->test->isAsHealthy($predictor, $this->when, $this->shown);
     }
 }

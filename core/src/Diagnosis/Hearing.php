@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Levin\Core\Diagnosis;
 
-use Levin\Core\Circuit\Conditions;
 use Levin\Core\Network\Graph;
 
 /** What evidence comes to among one line-up of suspects: who leads, what is found, proved, unexplained, and what to test next. */
@@ -16,34 +15,23 @@ final readonly class Hearing
     /** Pieces of evidence that are thought of to be asked again. */
     private const AGAIN = 4;
 
-    /** A good reading proves a fault absent that explains it this much worse than the best suspect does. */
-    private const PROVED = 0.03;
-
     /**
      * @param  list<Evidence>  $evidence  in the order it was gathered
-     * @param  Conditions  $now  as the unit stands
-     * @param  string|null  $place  where the technician is
      */
     public function __construct(
         private Predictor $predictor,
         private Weighing $weighing,
         private array $evidence,
-        private Conditions $now,
-        private bool $provedDead,
-        private ?string $place,
+        private Standpoint $from,
     ) {
     }
 
     public function assessment(): Assessment
     {
         $left = array_map($this->countInPlay(...), $this->weighing->along());
-        $meanings = $shownGood = [];
+        $meanings = [];
         foreach ($this->evidence as $k => $item) {
-            $asHealthy = $item->isAsHealthy($this->predictor);
-            $meanings[] = $this->meaning($asHealthy, $left[$k], $left[$k + 1]);
-            foreach ($asHealthy ? $this->weighing->worse($k, self::PROVED) : [] as $s => $isWorse) {
-                $shownGood[$s] = ($shownGood[$s] ?? false) || $isWorse;
-            }
+            $meanings[] = $this->meaning($item->isAsHealthy($this->predictor), $left[$k], $left[$k + 1]);
         }
         $posterior = $this->weighing->posterior;
         $doubted = $this->weighing->doubted();
@@ -69,7 +57,7 @@ final readonly class Hearing
             $this->countInPlay($posterior),
             count($this->predictor->suspects),
             $next,
-            $this->proved($shownGood),
+            (new Proofs($this->predictor, $this->weighing, $this->evidence, $this->leader()))->proved($this->from->now),
             $meanings,
             array_map(fn (int $k): Evidence => $this->evidence[$k], $this->weighing->unexplained()),
             $doubted === null ? null : $this->evidence[$doubted],
@@ -87,14 +75,7 @@ final readonly class Hearing
         $done = array_values(array_filter($this->evidence, static fn (int $k): bool => $k !== $asked, ARRAY_FILTER_USE_KEY));
         $inPlay = array_values(array_unique([...$this->inPlay($this->weighing->posterior), ...$this->inPlay($thought)]));
 
-        [$next, $signatures] = (new Chooser($this->predictor))->choose(
-            $thought,
-            $inPlay,
-            $done,
-            $this->now,
-            $this->provedDead,
-            $this->place,
-        );
+        [$next, $signatures] = (new Chooser($this->predictor, $this->from))->choose($thought, $inPlay, $done);
         // the same test once more comes first: two that agree are not both a slip of the hand
         $isAgain = fn (Advice $a): bool => $asked !== null && $a->candidate->key() === $this->evidence[$asked]->key();
         usort($next, static fn (Advice $a, Advice $b): int => $isAgain($b) <=> $isAgain($a));
@@ -109,30 +90,13 @@ final readonly class Hearing
         return new Meaning($asHealthy, $before, $after, $after < $before ? "$how, clears ".($before - $after) : $how);
     }
 
-    /**
-     * Parts and wires that good readings have shown good: for each fault that would stop the unit, some reading came out as on a
-     * healthy unit that would not have with that fault. A bad reading proves nothing of what lies beyond the fault, so what sits
-     * downstream of a dead part stays unproved. Faults that change nothing anyone sees while the unit is called (a switch stuck
-     * closed) are not asked for.
-     *
-     * @param  array<int, bool>  $shownGood  by variant
-     * @return list<string>
-     */
-    private function proved(array $shownGood): array
+    /** What something is most probably wrong with; null when most probably nothing is, or too little is known. */
+    private function leader(): ?int
     {
-        if ($shownGood === []) {
-            return [];
-        }
-        $running = $this->predictor->outlook($this->now->calling($this->predictor->settler->model->circuit))->observed();
-        $good = [];
-        foreach ($this->predictor->suspectOf as $v => $s) {
-            $fault = $this->predictor->suspects[$s]->single();
-            if ($fault !== null && $running[$v] !== $running[0]) {
-                $good[$fault->target] = ($good[$fault->target] ?? true) && $shownGood[$v];
-            }
-        }
+        $posterior = $this->weighing->posterior;
+        $broken = array_slice($posterior, 1, null, true);
 
-        return array_keys(array_filter($good));
+        return $broken === [] || $posterior[0] >= max($broken) ? null : (int) array_search(max($broken), $broken, true);
     }
 
     /**

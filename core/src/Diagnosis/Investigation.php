@@ -32,20 +32,18 @@ final readonly class Investigation
 
     /**
      * @param  list<Evidence>  $evidence  in the order it was gathered
-     * @param  Conditions  $now  as the unit stands
-     * @param  string|null  $place  where the technician is
      *
      * @throws UnknownName when evidence names a part or point the circuit does not have
      */
-    public function assess(array $evidence, Conditions $now, bool $provedDead, ?string $place): Assessment
+    public function assess(array $evidence, Standpoint $from): Assessment
     {
-        $weighing = $this->weigh($this->predictor, $evidence);
+        $weighing = $this->weigh($this->predictor, $evidence, $from->fresh);
         $predictor = $this->predictor;
         if ($weighing->unexplained() !== []) {
             $predictor = $predictor->widened((new Guesses($predictor, $weighing))->all());
-            $weighing = $this->weigh($predictor, $evidence);
+            $weighing = $this->weigh($predictor, $evidence, $from->fresh);
         }
-        $assessment = (new Hearing($predictor, $weighing, $evidence, $now, $provedDead, $place))->assessment();
+        $assessment = (new Hearing($predictor, $weighing, $evidence, $from))->assessment();
         $predictor->keep();
 
         return $assessment;
@@ -55,15 +53,18 @@ final readonly class Investigation
     public function prepare(): void
     {
         $usual = Conditions::healthyDefaults($this->predictor->settler->model->circuit);
-        $this->assess([], $usual, false, null);
+        $this->assess([], new Standpoint($usual));
         $this->predictor->on(new Occasion($usual, 0.0));
     }
 
-    /** @param  list<Evidence>  $evidence */
-    private function weigh(Predictor $predictor, array $evidence): Weighing
+    /**
+     * @param  list<Evidence>  $evidence
+     * @param  list<string>  $fresh  parts that have been replaced
+     */
+    private function weigh(Predictor $predictor, array $evidence, array $fresh): Weighing
     {
         return new Weighing(
-            $predictor->lineup->prior(),
+            $predictor->lineup->prior($fresh),
             array_map(static fn (Evidence $item): array => $item->fits($predictor), $evidence),
             $predictor->suspectOf,
             array_map(static fn (Evidence $item): string => $item->test->key().' '.$item->when->conditions->key(), $evidence),
@@ -73,7 +74,7 @@ final readonly class Investigation
     /** @return list<Candidate> every test there is, as the drawing has the parts: looks and volts first, then the parts one by one, dead */
     public function every(Conditions $now): array
     {
-        return (new Chooser($this->predictor))->every($now);
+        return (new Chooser($this->predictor, new Standpoint($now)))->every($now);
     }
 
     /**

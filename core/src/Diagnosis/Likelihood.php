@@ -27,6 +27,19 @@ final readonly class Likelihood
     /** Drops along leads and wires that nobody would take for a finding, volts. */
     private const LEAST_VOLTS = 0.5;
 
+    /** A motor's current goes with the weather and with what it moves, of itself; a flame's with the gas and the rod. [practice] */
+    private const LOAD_VARIATION = 0.12;
+
+    private const FLAME_VARIATION = 0.3;
+
+    /** Currents that nobody would take for a finding, amperes. */
+    private const LEAST_AMPS = 0.15;
+
+    private const LEAST_FLAME_AMPS = 1e-7;
+
+    /** Sound insulation has anything from some megohms to thousands: natural logarithm. [practice, no published source] */
+    private const INSULATION_VARIATION = 1.5;
+
     /** Of mistaken readings: on another point, with a lead that touches nothing, a decade off; the rest could be anything. */
     private const BESIDE = 0.5;
 
@@ -56,11 +69,15 @@ final readonly class Likelihood
 
     private float $count;
 
+    private ?float $read;
+
     /** @param  float|null  $read  SI; null for OL */
-    public function __construct(private MeterFunction $function, private ?float $read)
+    public function __construct(private MeterFunction $function, ?float $read)
     {
         $spec = Spec::of($function);
-        $this->count = $spec->resolution($spec->rangeFor($read ?? 0.0) ?? $spec->ranges[count($spec->ranges) - 1]);
+        // more megohms than the tester shows are as good as the most that it does
+        $this->read = $read === null && $function === MeterFunction::Megohms ? $spec->ranges[count($spec->ranges) - 1] : $read;
+        $this->count = $spec->resolution($spec->rangeFor($this->read ?? 0.0) ?? $spec->ranges[count($spec->ranges) - 1]);
     }
 
     /** The chance of it, rightly taken. */
@@ -78,11 +95,8 @@ final readonly class Likelihood
         }
         [$low, $high, $sigma] = $this->range($predicted, $value);
         $x = self::transform($this->function, $this->read);
-        $density = $high - $low < 0.1 * $sigma
-            ? exp(-0.5 * (($x - ($low + $high) / 2) / $sigma) ** 2) / ($sigma * sqrt(2 * M_PI))
-            : (self::below(($x - $low) / $sigma) - self::below(($x - $high) / $sigma)) / ($high - $low);
 
-        return min(1.0, max(0.0, $density) * self::width($this->function, $this->read, $this->count));
+        return min(1.0, max(0.0, (new Span($low, $high, 1.0))->density($x, $sigma)) * self::width($this->function, $this->read, $this->count));
     }
 
     /** @return array{float, float, float} the range it lies in on the scale of comparison, and the standard deviation about it */
@@ -92,16 +106,6 @@ final readonly class Likelihood
         $at = fn (?float $end): float => $end === null ? $centre : self::transform($this->function, $end);
 
         return [$at($predicted->low), $at($predicted->high), $sigma];
-    }
-
-    /** Share of a normal distribution below so many standard deviations (Abramowitz and Stegun 7.1.26, to 1e-7; from memory). */
-    private static function below(float $z): float
-    {
-        $x = abs($z) / M_SQRT2;
-        $t = 1 / (1 + 0.3275911 * $x);
-        $tail = $t * (0.254829592 + $t * (-0.284496736 + $t * (1.421413741 + $t * (-1.453152027 + $t * 1.061405429)))) * exp(-$x * $x) / 2;
-
-        return $z < 0.0 ? $tail : 1 - $tail;
     }
 
     /**
@@ -147,14 +151,20 @@ final readonly class Likelihood
     public static function scale(MeterFunction $function, float $predicted): array
     {
         return [self::transform($function, $predicted), match ($function) {
-            MeterFunction::VoltsAc, MeterFunction::VoltsAcLowZ, MeterFunction::VoltsDc, MeterFunction::Amps,
-            MeterFunction::MicroampsDc => hypot(
-                hypot(Spec::of($function)->error($predicted) / 2, self::SUPPLY_VARIATION * $predicted),
-                self::LEAST_VOLTS,
+            MeterFunction::VoltsAc, MeterFunction::VoltsAcLowZ, MeterFunction::VoltsDc => self::about(
+                $function, $predicted, self::SUPPLY_VARIATION, self::LEAST_VOLTS,
             ),
-            MeterFunction::Ohms, MeterFunction::Continuity, MeterFunction::Megohms => 0.15,
+            MeterFunction::Amps => self::about($function, $predicted, self::LOAD_VARIATION, self::LEAST_AMPS),
+            MeterFunction::MicroampsDc => self::about($function, $predicted, self::FLAME_VARIATION, self::LEAST_FLAME_AMPS),
+            MeterFunction::Ohms, MeterFunction::Continuity => 0.15,
+            MeterFunction::Megohms => self::INSULATION_VARIATION,
             MeterFunction::Capacitance => 0.04,
         }];
+    }
+
+    private static function about(MeterFunction $function, float $predicted, float $variation, float $least): float
+    {
+        return hypot(hypot(Spec::of($function)->error($predicted) / 2, $variation * $predicted), $least);
     }
 
     /**
@@ -198,7 +208,7 @@ final readonly class Likelihood
         [$low, $high, $sigma] = $this->range($predicted, $predicted->value);
         $x = self::transform($this->function, $this->read);
 
-        return $x >= $low - $sigmas * $sigma && $x <= $high + $sigmas * $sigma;
+        return (new Span($low, $high, 1.0))->isWithin($x, $sigmas * $sigma);
     }
 
     /** A figure that an open capacitor may show. */

@@ -14,6 +14,9 @@ final readonly class Lineup
     /** The healthy unit among the suspects: the complaint has another cause. [practice, no published source] */
     private const NOTHING_WRONG = 1.0;
 
+    /** A new part is bad so much more rarely than an old one. [practice, no published source] */
+    private const NEW = 0.05;
+
     /**
      * @param  non-empty-list<Suspect>  $suspects  the healthy unit first
      * @param  non-empty-list<Faults>  $variants  in force by variant
@@ -55,12 +58,32 @@ final readonly class Lineup
         return new self($suspects, $variants, $suspectOf);
     }
 
-    /** @return non-empty-list<float> weights by variant: a suspect's, shared among its variants */
-    public function prior(): array
+    public function comesAndGoes(int $variant): bool
+    {
+        return $this->suspects[$this->suspectOf[$variant]]->comesAndGoes;
+    }
+
+    /** @return non-empty-list<int> variants of a narrower line-up that it goes like: one, or now the healthy one and now another */
+    public function asKnown(int $variant): array
+    {
+        return $this->comesAndGoes($variant)
+            ? [0, (int) array_search($this->variants[$variant], $this->variants, false)]
+            : [$variant];
+    }
+
+    /**
+     * Weights by variant: a suspect's, shared among its variants.
+     *
+     * @param  list<string>  $fresh  parts that have been replaced
+     * @return non-empty-list<float>
+     */
+    public function prior(array $fresh = []): array
     {
         return array_map(
-            fn (int $s): float => $this->suspects[$s]->weight / count($this->suspects[$s]->variants),
+            fn (int $s, Faults $faults): float => $this->suspects[$s]->weight / count($this->suspects[$s]->variants)
+                * (array_intersect($faults->targets(), $fresh) === [] ? 1.0 : self::NEW),
             $this->suspectOf,
+            $this->variants,
         );
     }
 }

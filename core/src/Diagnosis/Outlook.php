@@ -75,6 +75,31 @@ final readonly class Outlook
             : self::shares($passages, (1 - self::ABOUT) * $after, (1 + self::ABOUT) * $after);
     }
 
+    /**
+     * How a quantity moves, about a time, or whenever someone comes.
+     *
+     * @param  int  $quantity  number among those that can be measured
+     * @return non-empty-list<Span>
+     */
+    public function spans(int $variant, int $quantity, ?float $after): array
+    {
+        $passages = $this->passages[$variant];
+        $end = $passages[count($passages) - 1]->until;
+        [$from, $until] = $after === null || $after > $end ? [0.0, $end] : [(1 - self::ABOUT) * $after, (1 + self::ABOUT) * $after];
+        $spans = [];
+        foreach ($passages as $passage) {
+            $share = $passage->within($from, $until) / max(1e-9, min($end, $until) - $from);
+            [$begins, $ends] = $passage->moves($quantity);
+            // it lags: half of the time it is as good as there
+            foreach ($share > 0.0 ? [[$begins, $ends], [$ends, $ends]] : [] as [$one, $other]) {
+                $spans[] = new Span($one, $other, $share / 2);
+            }
+        }
+        [, $last] = $passages[count($passages) - 1]->moves($quantity);
+
+        return $spans === [] ? [new Span($last, $last, 1.0)] : $spans;
+    }
+
     /** @return non-empty-array<int, float> share of the time by number of the scene, of the first seconds */
     public function within(int $variant, float $seconds): array
     {

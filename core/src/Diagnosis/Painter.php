@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Levin\Core\Diagnosis;
 
+use Levin\Core\Circuit\Wire;
+use Levin\Core\Network\Complex;
 use Levin\Core\Network\Graph;
 use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Settled;
@@ -29,6 +31,9 @@ final class Painter
     private array $postures = [];
 
     /** @var array<string, int> number of the scene by what makes it */
+    private array $sceneNumbers = [];
+
+    /** @var array<string, array<string, float>> quantities, each set of them once */
     private array $numbers = [];
 
     /** @var array<int, int> number of the scene by its number in the outlook it is from */
@@ -37,8 +42,15 @@ final class Painter
     /** @var list<non-empty-list<Passage>> */
     private array $passages = [];
 
+    /** @var list<string> */
+    private readonly array $quantities;
+
+    /** @var array<string, array<string, float>> siemens by wire, of whole ones, by what is lifted */
+    private array $wires = [];
+
     public function __construct(private readonly Model $model)
     {
+        $this->quantities = $model->circuit->measured();
     }
 
     /** The next variant's story. */
@@ -48,7 +60,8 @@ final class Painter
         $known = [];
         foreach ($story->stretches as $stretch) {
             $scene = $known[spl_object_id($stretch->settled)] ??= $this->number($stretch->settled);
-            $passages[] = new Passage($stretch->from, $stretch->until, $scene);
+            $measured = Passage::measured($this->quantities, $stretch->begins, $stretch->ends);
+            $passages[] = new Passage($stretch->from, $stretch->until, $scene, $measured);
         }
         $this->passages[] = $passages;
     }
@@ -61,7 +74,7 @@ final class Painter
             $begins = $passages === [] ? 0.0 : $passages[count($passages) - 1]->until;
             foreach ($from->passages[$variant] as $p) {
                 $this->copied[$p->scene] ??= array_push($this->scenes, $from->scenes[$p->scene]) - 1;
-                $passages[] = new Passage($begins + $p->from, $begins + $p->until, $this->copied[$p->scene]);
+                $passages[] = new Passage($begins + $p->from, $begins + $p->until, $this->copied[$p->scene], $p->measured);
             }
         }
         $this->passages[] = $passages === [] ? throw new \LogicException('A variant goes through something.') : $passages;
@@ -82,8 +95,9 @@ final class Painter
         $key = md5(serialize([
             $observed, $settled->states, array_map($round, $settled->re), array_map($round, $settled->im), $islands,
         ]), true);
-        if (! isset($this->numbers[$key])) {
-            $this->numbers[$key] = count($this->scenes);
+        if (! isset($this->sceneNumbers[$key])) {
+            $this->sceneNumbers[$key] = count($this->scenes);
+            $numbers = $settled->conditions->numbers();
             $posture = new Posture($observed, $settled->states, md5(serialize($observed).Stretch::postureOf($settled->states), true));
             $impedances = array_map(static function (int $node) use ($settled): array {
                 $z = $settled->network->impedanceBetween($node, -1);
@@ -93,12 +107,32 @@ final class Painter
             $this->scenes[] = new Scene(
                 array_values($settled->re),
                 array_values($settled->im),
+                $this->currents($settled),
                 $this->islands[serialize([$islands, $impedances])] ??= new Islands($islands, $impedances),
                 $this->postures[serialize([$observed, $settled->states])] ??= $posture,
+                $this->numbers[serialize($numbers)] ??= $numbers,
             );
         }
 
-        return $this->numbers[$key];
+        return $this->sceneNumbers[$key];
+    }
+
+    /** @return list<Complex> amperes of each wire, in the circuit's order */
+    private function currents(Settled $settled): array
+    {
+        $now = $settled->conditions;
+        $whole = $this->wires[implode(' ', $now->lifted)] ??= array_map(
+            fn (Wire $w): float => array_values($this->model->elements($w->id, '', [], $now, $this->model->omega))[0]->conductance(),
+            $this->model->circuit->wires,
+        );
+        $currents = [];
+        foreach ($this->model->circuit->wires as $id => $wire) {
+            $currents[] = $settled->faults->in($id) === []
+                ? $settled->between($wire->from, $wire->to)->scaled($whole[$id])
+                : $settled->wireCurrent($id);
+        }
+
+        return $currents;
     }
 
     /** @return array<string, string> */
@@ -117,7 +151,8 @@ final class Painter
     /** @return array{list<int>, array<int, int>} island of each node, and one node of each floating island */
     private function islandsOf(Settled $settled): array
     {
-        $topology = $this->model->topology;
+        // with a jumper on it is that of another model, the nodes the same
+        $topology = $settled->model->topology;
         $held = new Graph;
         foreach ($topology->branches as $b => $branch) {
             foreach ($settled->network->portAdmittances($b) as $port => $siemens) {

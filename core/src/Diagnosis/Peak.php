@@ -77,23 +77,18 @@ final readonly class Peak implements Test
     #[\Override]
     public function fits(Predictor $predictor, Occasion $when, float|string|null $shown): array
     {
-        $likelihood = new Likelihood(MeterFunction::VoltsAc, is_float($shown) ? $shown : null);
         $views = array_map(
             fn (int $v): array => [new View($this->prediction($predictor, $when, $v), 1.0, -1 - $v)],
             array_keys($predictor->variants),
         );
 
-        return array_map(static fn (array $own): Fit => new Fit(
-            $likelihood->right($own[0]->prediction),
-            $likelihood->mistaken($own[0]->prediction, []),
-            $likelihood->isExplainedBy($own[0]->prediction),
-        ), $predictor->ranged($views, $when));
+        return (new Reading(MeterFunction::VoltsAc, $shown))->fits($predictor->ranged($views, $when), static fn (): array => []);
     }
 
     #[\Override]
     public function isAsHealthy(Predictor $predictor, Occasion $when, float|string|null $shown): bool
     {
-        return (new Likelihood(MeterFunction::VoltsAc, is_float($shown) ? $shown : null))->agrees($this->prediction($predictor, $when, 0));
+        return (new Reading(MeterFunction::VoltsAc, $shown))->agrees($this->prediction($predictor, $when, 0));
     }
 
     #[\Override]

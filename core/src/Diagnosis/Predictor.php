@@ -10,11 +10,8 @@ use Levin\Core\Meter\Meter;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Meter\MeterReading;
 use Levin\Core\Meter\WrongInstrument;
-use Levin\Core\Network\Factorisation;
 use Levin\Core\Operation\Settled;
 use Levin\Core\Operation\Settler;
-use Levin\Core\Operation\Story;
-use Levin\Core\Operation\Storyteller;
 use Levin\Core\Parts\Faults;
 
 /**
@@ -24,12 +21,6 @@ final class Predictor
 {
     /** Other terminals of a part that are thought of for a mistaken reading, each lead. */
     private const BESIDES = 3;
-
-    /** Networks of dead units kept at once: each is some kilobytes. */
-    private const NETWORKS = 300;
-
-    /** Ways a unit may be left once power is off that are told apart. */
-    private const REMAINS = 6;
 
     /** @var non-empty-list<Suspect> the healthy unit first */
     public readonly array $suspects;
@@ -42,11 +33,6 @@ final class Predictor
 
     private readonly Meter $meter;
 
-    private readonly Storyteller $storyteller;
-
-    /** @var array<string, Factorisation> */
-    private array $dead = [];
-
     /** @var array<string, Sheet> by occasion */
     private array $sheets = [];
 
@@ -56,27 +42,21 @@ final class Predictor
     /** @var array<string, string> what is seen of a part with the power off */
     private array $atRest = [];
 
-    /** @var array<string, array<string, string>> part states */
-    private array $cooled = [];
-
-    /** @var array<string, non-empty-list<Remains>> */
-    private array $remains = [];
-
-    /** @param  self|null  $narrower  what is known of the first of these suspects, by one that knows no others */
     private function __construct(
         public readonly Settler $settler,
         private readonly OutlookStore $store,
         public readonly Lineup $lineup,
-        private readonly ?self $narrower,
+        private readonly Outlooks $outlooks,
+        private readonly Remnants $remnants,
+        private readonly Direct $direct,
     ) {
         [$this->suspects, $this->variants, $this->suspectOf] = [$lineup->suspects, $lineup->variants, $lineup->suspectOf];
         $this->meter = new Meter($settler);
-        $this->storyteller = new Storyteller($settler->model, $settler->networks);
     }
 
     public static function of(Settler $settler, OutlookStore $store): self
     {
-        return new self($settler, $store, Lineup::of($settler->model), null);
+        return self::with($settler, $store, Lineup::of($settler->model), null);
     }
 
     /**
@@ -86,82 +66,33 @@ final class Predictor
      */
     public function widened(array $guesses): self
     {
-        return new self($this->settler, new MemoryOutlooks, $this->lineup->with($guesses), $this);
+        return self::with($this->settler, new MemoryOutlooks, $this->lineup->with($guesses), $this);
+    }
+
+    /** @param  self|null  $narrower  what is known of the first of these suspects, by one that knows no others */
+    private static function with(Settler $settler, OutlookStore $store, Lineup $lineup, ?self $narrower): self
+    {
+        $outlooks = new Outlooks($settler, $store, $lineup, $narrower?->outlooks);
+        $remnants = new Remnants($outlooks, $store, $lineup, $narrower?->remnants);
+
+        return new self($settler, $store, $lineup, $outlooks, $remnants, new Direct($outlooks, $store, $lineup, $narrower?->direct));
     }
 
     /** As it stands, when it has come to rest. */
     public function settled(int $variant, Conditions $conditions): Settled
     {
-        $circuit = $this->settler->model->circuit;
-        $ran = $conditions->isEnergised($circuit)
-            ? null
-            : $this->outlook($conditions->energised($circuit))->end($variant)->posture->states;
-
-        return $this->settler->standing($conditions, $this->variants[$variant], $ran);
+        return $this->outlooks->settled($variant, $conditions);
     }
 
     public function outlook(Conditions $conditions): Outlook
     {
-        return $this->store->outlook($conditions->key(), function () use ($conditions): Outlook {
-            $isFed = $conditions->isEnergised($this->settler->model->circuit);
-
-            return $this->painted($this->narrower?->outlook($conditions), fn (int $variant): Story => $isFed
-                ? $this->storyteller->tell($conditions, $this->variants[$variant])
-                : Story::of($this->settled($variant, $conditions)));
-        });
-    }
-
-    /**
-     * @param  Outlook|null  $known  of the narrower line-up: what it has is not worked out again
-     * @param  \Closure(int): Story  $tell  a variant's
-     */
-    private function painted(?Outlook $known, \Closure $tell): Outlook
-    {
-        $painter = new Painter($this->settler->model);
-        foreach (array_keys($this->variants) as $variant) {
-            $known !== null && ($variant < count($known->passages) || $this->comesAndGoes($variant))
-                ? $painter->copy($known, ...$this->asKnown($variant))
-                : $painter->add($tell($variant));
-        }
-
-        return $painter->outlook();
-    }
-
-    private function comesAndGoes(int $variant): bool
-    {
-        return $this->suspects[$this->suspectOf[$variant]]->comesAndGoes;
-    }
-
-    /** @return non-empty-list<int> variants of the narrower line-up that it goes like: one, or now the healthy one and now another */
-    private function asKnown(int $variant): array
-    {
-        return $this->comesAndGoes($variant)
-            ? [0, (int) array_search($this->variants[$variant], $this->variants, false)]
-            : [$variant];
+        return $this->outlooks->under($conditions);
     }
 
     /** What every variant goes through on an occasion: as it has come about, or from when it is started again to be watched. */
     public function on(Occasion $when): Outlook
     {
-        return $when->after === null ? $this->outlook($when->conditions) : $this->startedAgain($when->conditions);
-    }
-
-    /** From when it is switched on again, its reset buttons pressed: what has blown stays so. */
-    private function startedAgain(Conditions $conditions): Outlook
-    {
-        return $this->store->outlook('again '.$conditions->key(), function () use ($conditions): Outlook {
-            $off = Conditions::poweredDown($this->settler->model->circuit, $conditions);
-            $first = $this->outlook($conditions);
-
-            $tell = function (int $variant) use ($conditions, $off, $first): Story {
-                $cut = $this->settler->statesWhenDead($first->end($variant)->posture->states);
-                $left = $this->settler->model->afterResets($this->cooled($variant, $off, $cut));
-
-                return $this->storyteller->tellAgain($conditions, $this->variants[$variant], $left);
-            };
-
-            return $this->painted($this->narrower?->startedAgain($conditions), $tell);
-        });
+        return $this->outlooks->on($when);
     }
 
     /** The outcomes of tests on one occasion, as far as they are known. */
@@ -235,11 +166,7 @@ final class Predictor
      */
     public function reading(int $variant, Leads $leads, Occasion $when): ?float
     {
-        if ($leads->function === MeterFunction::VoltsAc) {
-            return $this->inScene($leads, $when, $this->on($when)->sceneNumber($variant, $when->after))->value;
-        }
-
-        return $this->deadReading($leads, $when->conditions, $this->remains($variant, $when)[0]);
+        return $this->prediction($variant, $leads, $when)->value;
     }
 
     /**
@@ -253,7 +180,10 @@ final class Predictor
         [$a, $b] = [$model->node($leads->red), $model->node($leads->black)];
         $shown = $this->on($when)->scenes[$scene];
 
-        return new Prediction($shown->volts($a, $b, Meter::INPUT_OHMS), $shown->isGhost($a, $b));
+        // a low impedance holds a ghost down: what it shows is there
+        return $leads->function === MeterFunction::VoltsAcLowZ
+            ? new Prediction($shown->volts($a, $b, Meter::LOW_Z_OHMS))
+            : new Prediction($shown->volts($a, $b, Meter::INPUT_OHMS), $shown->isGhost($a, $b));
     }
 
     /**
@@ -264,9 +194,51 @@ final class Predictor
      */
     public function prediction(int $variant, Leads $leads, Occasion $when): Prediction
     {
-        return $leads->function === MeterFunction::VoltsAc
-            ? $this->inScene($leads, $when, $this->on($when)->sceneNumber($variant, $when->after))
-            : new Prediction($this->reading($variant, $leads, $when));
+        return match (true) {
+            $leads->function->isVoltsAc() => $this->inScene($leads, $when, $this->on($when)->sceneNumber($variant, $when->after)),
+            $leads->function === MeterFunction::VoltsDc => new Prediction($this->direct->reading($variant, $leads, $when)),
+            default => new Prediction($this->remnants->reading($variant, $leads, $when)),
+        };
+    }
+
+    /**
+     * Between what a quantity of the world lies with one variant.
+     *
+     * @return non-empty-list<Span>
+     *
+     * @throws UnknownName
+     */
+    public function quantity(int $variant, string $name, Occasion $when): array
+    {
+        foreach ($this->variants[$variant]->all as $injected) {
+            $implied = isset($this->settler->model->parts[$injected->fault->target])
+                ? $this->settler->model->parts[$injected->fault->target]->implied($injected->fault->mode->id)[$name] ?? null
+                : null;
+            if ($implied !== null) {
+                return [new Span($implied[0], $implied[1], 1.0)];
+            }
+        }
+        $number = array_search($name, $this->settler->model->circuit->measured(), true);
+
+        return $number === false
+            ? throw UnknownName::condition($name, $this->settler->model->circuit->measured())
+            : $this->on($when)->spans($variant, $number, $when->after);
+    }
+
+    /** Microamperes d.c. of one variant as it stands. */
+    public function inSeries(int $variant, Ammeter $ammeter, Occasion $when): Prediction
+    {
+        return new Prediction($this->direct->reading($variant, $ammeter, $when));
+    }
+
+    /**
+     * Microamperes d.c. of every variant, in all that it may be found in then.
+     *
+     * @return non-empty-list<non-empty-list<View>> by variant
+     */
+    public function viewsInSeries(Ammeter $ammeter, Occasion $when): array
+    {
+        return $this->ranged($this->direct->views($ammeter, $when), $when);
     }
 
     /**
@@ -279,11 +251,26 @@ final class Predictor
      */
     public function views(Leads $leads, Occasion $when): array
     {
-        if ($leads->function !== MeterFunction::VoltsAc) {
-            return $this->ranged($this->deadViews($leads, $when), $when);
-        }
+        return match (true) {
+            $leads->function->isVoltsAc() => $this->viewsOf(
+                $when,
+                fn (int $n): Prediction => $this->inScene($leads, $when, $n),
+            ),
+            $leads->function === MeterFunction::VoltsDc => $this->ranged($this->direct->views($leads, $when), $when),
+            default => $this->ranged($this->remnants->views($leads, $when), $when),
+        };
+    }
+
+    /**
+     * Every variant's, in all the scenes that it may be found in then.
+     *
+     * @param  \Closure(int): Prediction  $inScene
+     * @return non-empty-list<non-empty-list<View>> by variant
+     */
+    public function viewsOf(Occasion $when, \Closure $inScene): array
+    {
         $outlook = $this->on($when);
-        $scenes = array_map(fn (int $n): Prediction => $this->inScene($leads, $when, $n), array_keys($outlook->scenes));
+        $scenes = array_map($inScene, array_keys($outlook->scenes));
         $views = [];
         foreach (array_keys($this->variants) as $v) {
             $own = [];
@@ -364,32 +351,6 @@ final class Predictor
     }
 
     /**
-     * Every variant's on a dead circuit, in all that may be left of it.
-     *
-     * @return non-empty-list<non-empty-list<View>> by variant
-     */
-    private function deadViews(Leads $leads, Occasion $when): array
-    {
-        $known = $this->narrower?->deadViews($leads, $when) ?? [];
-        $remains = array_map(
-            fn (int $v): array => $this->remains($v, $when),
-            array_slice(array_keys($this->variants), count($known)),
-        );
-        $readings = $this->store->readings($leads->key().' '.$when->key(), fn (): array => array_map(
-            fn (array $own): array => array_map(fn (Remains $r): ?float => $this->deadReading($leads, $when->conditions, $r), $own),
-            $remains,
-        ));
-
-        $views = [...$known, ...array_map(static fn (array $own, array $values): array => array_map(
-            static fn (Remains $r, ?float $value): View => new View(new Prediction($value), $r->share, $r->number),
-            $own,
-            $values,
-        ), $remains, $readings)];
-
-        return $views === [] ? throw new \LogicException('The healthy unit is always among them.') : $views;
-    }
-
-    /**
      * The same as a meter would take it, with what it would have one know.
      *
      * @throws UnknownName
@@ -398,72 +359,5 @@ final class Predictor
     public function metered(int $variant, Leads $leads, Conditions $conditions): MeterReading
     {
         return $this->meter->read($leads->function, $leads->red, $leads->black, $this->settled($variant, $conditions));
-    }
-
-    private function deadReading(Leads $leads, Conditions $conditions, Remains $remains): ?float
-    {
-        $omega = Meter::testOmega($leads->function);
-        if (count($this->dead) > self::NETWORKS) {
-            $this->dead = [];
-        }
-        $network = $this->dead["$remains->number@$omega ".$conditions->key()]
-            ??= $this->settler->dead($conditions, $remains->faults, $remains->states, $omega);
-        $reading = $this->meter->readDead($leads->function, $leads->red, $leads->black, $network);
-
-        return $reading->overload ? null : $reading->value;
-    }
-
-    /**
-     * What may be left of a variant once power is off: an overload that had opened, or had not.
-     *
-     * @return non-empty-list<Remains> the most probable first
-     */
-    private function remains(int $variant, Occasion $when): array
-    {
-        $energised = $when->conditions->energised($this->settler->model->circuit);
-
-        return $this->remains["$variant $when->after ".$energised->key()] ??= $this->remainsOf(
-            $variant,
-            $this->outlook($energised),
-            Conditions::poweredDown($this->settler->model->circuit, $energised),
-            $when->after !== null,
-        );
-    }
-
-    /** @return non-empty-list<Remains> */
-    private function remainsOf(int $variant, Outlook $outlook, Conditions $off, bool $hasCooled): array
-    {
-        $shares = $states = $faults = [];
-        $comesAndGoes = $this->comesAndGoes($variant);
-        // one that comes and goes may be there as it is tested, or not
-        foreach ($comesAndGoes ? [$this->variants[0], $this->variants[$variant]] : [$this->variants[$variant]] as $n => $then) {
-            foreach ($outlook->views($variant, null) as $scene => $share) {
-                $cut = $this->settler->statesWhenDead($outlook->scenes[$scene]->posture->states);
-                // it is tested at once, or when it has cooled
-                foreach ([...$hasCooled ? [] : [$cut], $this->cooled($variant, $off, $cut)] as $left) {
-                    $key = "$n ".implode('|', $left);
-                    $shares[$key] = ($shares[$key] ?? 0.0) + $share / ($comesAndGoes ? 4 : 2);
-                    $states[$key] = $left;
-                    $faults[$key] = $then;
-                }
-            }
-        }
-        arsort($shares);
-        $remains = [];
-        foreach (array_slice($shares, 0, self::REMAINS) as $key => $share) {
-            // below nothing, and each with its own, so that none is taken for a scene
-            $remains[] = new Remains($faults[$key], -1 - $variant * self::REMAINS - count($remains), $share, $states[$key]);
-        }
-
-        return $remains === [] ? throw new \LogicException('There is always something left.') : $remains;
-    }
-
-    /**
-     * @param  array<string, string>  $states
-     * @return array<string, string>
-     */
-    private function cooled(int $variant, Conditions $off, array $states): array
-    {
-        return $this->cooled["$variant ".implode('|', $states)] ??= $this->storyteller->cooled($off, $this->variants[$variant], $states);
     }
 }

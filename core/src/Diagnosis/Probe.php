@@ -6,7 +6,6 @@ namespace Levin\Core\Diagnosis;
 
 use Levin\Core\Circuit\Circuit;
 use Levin\Core\Meter\Display;
-use Levin\Core\Meter\Meter;
 use Levin\Core\Meter\MeterFunction;
 
 /** A meter on two points. */
@@ -38,12 +37,11 @@ final readonly class Probe implements Test
             MeterFunction::VoltsAc => 'Volts',
             MeterFunction::VoltsAcLowZ => 'Volts, low impedance',
             MeterFunction::VoltsDc => 'Volts d.c.',
-            MeterFunction::Amps => 'Amperes',
-            MeterFunction::MicroampsDc => 'Microamperes',
             MeterFunction::Megohms => 'Megohms',
             MeterFunction::Ohms => 'Ohms',
             MeterFunction::Continuity => 'Continuity',
             MeterFunction::Capacitance => 'Microfarads',
+            MeterFunction::Amps, MeterFunction::MicroampsDc => throw new \LogicException('No probe goes on wires.'),
         }.": $this->red → $this->black";
     }
 
@@ -86,33 +84,21 @@ final readonly class Probe implements Test
     #[\Override]
     public function fits(Predictor $predictor, Occasion $when, float|string|null $shown): array
     {
-        $likelihood = new Likelihood($this->function, is_float($shown) ? $shown : null);
-        $beside = $this->function === MeterFunction::VoltsAc ? $predictor->besides($this->leads) : [];
-        $fit = static fn (View $view): Fit => new Fit(
-            $likelihood->right($view->prediction),
-            $likelihood->mistaken($view->prediction, array_map(
+        $beside = $this->function->isVoltsAc() ? $predictor->besides($this->leads) : [];
+
+        return (new Reading($this->function, $shown))->fits(
+            $predictor->views($this->leads, $when),
+            static fn (View $view): array => array_map(
                 static fn (Leads $p): Prediction => $predictor->inScene($p, $when, $view->scene),
                 $beside,
-            )),
-            $likelihood->isExplainedBy($view->prediction),
+            ),
         );
-        $known = $all = [];
-        foreach ($predictor->views($this->leads, $when) as $views) {
-            $fits = [];
-            foreach ($views as $view) {
-                // many variants share a scene, and what it explains; a level explains a range of its own
-                $fits[] = [$view->prediction->low === null ? $known[$view->scene] ??= $fit($view) : $fit($view), $view->share];
-            }
-            $all[] = Fit::ofAll($fits);
-        }
-
-        return $all;
     }
 
     #[\Override]
     public function isAsHealthy(Predictor $predictor, Occasion $when, float|string|null $shown): bool
     {
-        return (new Likelihood($this->function, is_float($shown) ? $shown : null))->agrees($predictor->prediction(0, $this->leads, $when));
+        return (new Reading($this->function, $shown))->agrees($predictor->prediction(0, $this->leads, $when));
     }
 
     #[\Override]
@@ -129,7 +115,7 @@ final readonly class Probe implements Test
      */
     private function countedOn(Predictor $predictor, Occasion $when, array $variants): array
     {
-        if ($this->function !== MeterFunction::VoltsAc) {
+        if (! $this->function->isVoltsAc()) {
             $all = [];
             foreach ($variants as $v) {
                 $all[$v] = $predictor->reading($v, $this->leads, $when);
@@ -138,14 +124,12 @@ final readonly class Probe implements Test
             return $all;
         }
         $outlook = $predictor->on($when);
-        $model = $predictor->settler->model;
-        [$a, $b] = [$model->node($this->red), $model->node($this->black)];
         $volts = $byScene = [];
         foreach ($variants as $v) {
             $n = $outlook->sceneNumber($v, $when->after);
             if (! isset($byScene[$n])) {
-                $scene = $outlook->scenes[$n];
-                $byScene[$n] = $scene->isGhost($a, $b) ? 0.0 : $scene->volts($a, $b, Meter::INPUT_OHMS);
+                $shown = $predictor->inScene($this->leads, $when, $n);
+                $byScene[$n] = $shown->isGhost ? 0.0 : $shown->value;
             }
             $volts[$v] = $byScene[$n];
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Levin\Core\Diagnosis;
 
+use Levin\Core\Network\Complex;
+
 /**
  * How a unit stands for a while, packed to be kept between requests: there are thousands of them.
  *
@@ -17,17 +19,31 @@ final readonly class Scene
 
     private string $nodes;
 
+    private string $wires;
+
     /**
      * @param  list<float>  $re  node voltages
      * @param  list<float>  $im
+     * @param  list<Complex>  $currents  amperes of each wire, in the circuit's order
+     * @param  array<string, float>  $numbers  quantities by name, each in its unit
      */
-    public function __construct(array $re, array $im, private Islands $islands, public Posture $posture)
-    {
-        $pairs = [];
+    public function __construct(
+        array $re,
+        array $im,
+        array $currents,
+        private Islands $islands,
+        public Posture $posture,
+        public array $numbers,
+    ) {
+        $pairs = $amperes = [];
         foreach ($re as $node => $volts) {
             array_push($pairs, $volts, $im[$node]);
         }
+        foreach ($currents as $current) {
+            array_push($amperes, $current->re, $current->im);
+        }
         $this->nodes = pack('g*', ...$pairs);
+        $this->wires = pack('g*', ...$amperes);
     }
 
     /** Whether what is between two nodes is there by stray capacitance only. */
@@ -43,6 +59,24 @@ final readonly class Scene
         [$br, $bi] = $this->at($b);
 
         return sqrt(($ar - $br) ** 2 + ($ai - $bi) ** 2) * $this->islands->left($a, $b, $inputOhms);
+    }
+
+    /**
+     * Amperes through the jaw of a clamp.
+     *
+     * @param  list<array{int, float}>  $wires  numbers in the circuit's order, each with 1, or −1 against its direction
+     */
+    public function amps(array $wires): float
+    {
+        $re = $im = 0.0;
+        foreach ($wires as [$wire, $sign]) {
+            /** @var array{1: float, 2: float} $current */
+            $current = unpack('g2', $this->wires, self::BYTES * $wire);
+            $re += $sign * $current[1];
+            $im += $sign * $current[2];
+        }
+
+        return hypot($re, $im);
     }
 
     /** Volts of a node against earth. */

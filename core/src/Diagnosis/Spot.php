@@ -12,6 +12,28 @@ use Levin\Core\Circuit\Wire;
 final readonly class Spot
 {
     /**
+     * A part by its name, a wire by its colour and its ends.
+     *
+     * @throws UnknownName
+     */
+    public static function target(Circuit $circuit, string $id): string
+    {
+        return isset($circuit->wires[$id]) ? self::wire($circuit, $id) : $circuit->part($id)->label;
+    }
+
+    /**
+     * A wire by its colour and its ends.
+     *
+     * @throws UnknownName
+     */
+    public static function wire(Circuit $circuit, string $id): string
+    {
+        $wire = $circuit->wire($id);
+
+        return "the $wire->colour wire $wire->from – $wire->to";
+    }
+
+    /**
      * Part, terminal, the colours that go there.
      *
      * @throws UnknownName

@@ -25,7 +25,7 @@ final readonly class Steps
         $after = $candidate->when->after;
 
         return [
-            ...array_map(fn (string $id): string => 'Land '.$this->wire($id).'.', array_diff($now->lifted, $then->lifted)),
+            ...array_map(fn (string $id): string => 'Land '.Spot::wire($this->circuit, $id).'.', array_diff($now->lifted, $then->lifted)),
             ...$this->switching($now, $then),
             ...$isDead && ! $provedDead ? ['Prove it dead: tester on a known live source, on the circuit, on the source again.'] : [],
             ...$isDead && $after !== null ? [sprintf('Let it stand for %d minutes.', $after / 60)] : [],
@@ -34,7 +34,7 @@ final readonly class Steps
                 'Press the reset buttons once; never a breaker or a fuse before its short is found.',
                 'Doors on, hands clear, everyone warned. Switch it on with the call in.',
             ] : [],
-            ...array_map(fn (string $id): string => 'Lift '.$this->wire($id).'.', array_diff($then->lifted, $now->lifted)),
+            ...array_map(fn (string $id): string => 'Lift '.Spot::wire($this->circuit, $id).'.', array_diff($then->lifted, $now->lifted)),
             $candidate->test->order($this->circuit),
             ...$then->lifted === [] ? [] : ['Land what is lifted before the power comes back.'],
         ];
@@ -51,12 +51,5 @@ final readonly class Steps
         }
 
         return $orders;
-    }
-
-    private function wire(string $id): string
-    {
-        $wire = $this->circuit->wire($id);
-
-        return "the $wire->colour wire $wire->from – $wire->to";
     }
 }

@@ -66,15 +66,21 @@ final readonly class Weighing
     }
 
     /**
-     * Who explains a piece this much worse than whoever explains it best.
+     * Who explains a piece this much worse than one variant does.
      *
      * @return list<bool> by variant
      */
-    public function worse(int $piece, float $share): array
+    public function worseThan(int $variant, int $piece, float $share): array
     {
-        $least = $share * max($this->likelihoods[$piece]);
+        $least = $share * $this->likelihoods[$piece][$variant];
 
         return array_map(static fn (float $l): bool => $l < $least, $this->likelihoods[$piece]);
+    }
+
+    /** Whether a piece is, with a variant, no stranger than one in two hundred. */
+    public function explains(int $piece, int $variant): bool
+    {
+        return $this->fits[$piece][$variant]->explains;
     }
 
     /** @return list<int> pieces that the leading suspect leaves unexplained, and that no test made again has put right */

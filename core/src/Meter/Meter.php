@@ -298,12 +298,12 @@ final class Meter
     /**
      * @param  Factorisation  $network the circuit without its sources, at testOmega()
      *
-     * @throws WrongInstrument for a function that is no dead test, and for an insulation test, which takes a test voltage
+     * @throws WrongInstrument for a function that is no dead test
      */
     public function readDead(MeterFunction $function, string $red, string $black, Factorisation $network): MeterReading
     {
         return match ($function) {
-            MeterFunction::Ohms, MeterFunction::Continuity => $this->resistance($function, $red, $black, $network),
+            MeterFunction::Ohms, MeterFunction::Continuity, MeterFunction::Megohms => $this->resistance($function, $red, $black, $network),
             MeterFunction::Capacitance => $this->capacitance($red, $black, $network),
             default => throw WrongInstrument::notADeadTest($function),
         };

@@ -17,14 +17,16 @@ enum MeterFunction: string
     case Amps = 'amps';
     case Megohms = 'megohms';
 
-    /**
-     * Those that a trace weighs as evidence; the others are for the command line so far.
-     *
-     * @return non-empty-list<self>
-     */
-    public static function traced(): array
+    /** Whether it shows alternating volts, however it loads them. */
+    public function isVoltsAc(): bool
     {
-        return [self::VoltsAc, self::Ohms, self::Continuity, self::Capacitance];
+        return $this === self::VoltsAc || $this === self::VoltsAcLowZ;
+    }
+
+    /** Whether its instrument goes round wires or in series with one, and not on points. */
+    public function goesOnWires(): bool
+    {
+        return $this === self::Amps || $this === self::MicroampsDc;
     }
 
     public function unit(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Levin\Core\Operation;
 
+use Levin\Core\Circuit\Circuit;
 use Levin\Core\Circuit\Conditions;
 use Levin\Core\Network\Factorisation;
 use Levin\Core\Parts\Faults;
@@ -24,15 +25,40 @@ final class Settler
 
     private readonly Trails $trails;
 
+    /** @var array<string, self> of the same circuit jumpered */
+    private array $jumpered = [];
+
     public function __construct(public readonly Model $model)
     {
         $this->networks = new Networks($model);
         $this->trails = new Trails($this->walked(...));
     }
 
+    /** Of this circuit with the jumper wires that are on: a jumper is a wire like any other. */
+    public function under(Conditions $conditions): self
+    {
+        if ($conditions->jumpers === []) {
+            return $this;
+        }
+
+        return $this->jumpered[implode(' ', $conditions->jumpers)] ??= new self(new Model(array_reduce(
+            $conditions->jumpers,
+            static fn (Circuit $circuit, string $jumper): Circuit => $circuit->jumping(...explode('~', $jumper, 2)),
+            $this->model->circuit,
+        )));
+    }
+
+    public function storyteller(): Storyteller
+    {
+        return new Storyteller($this->model, $this->networks);
+    }
+
     /** @param  array<string, string>  $before  part states from before power was cut or changed; a blown fuse stays blown */
     public function settle(Conditions $conditions, Faults $faults, array $before = []): Settled
     {
+        if ($conditions->jumpers !== []) {
+            return $this->under($conditions)->settle($conditions->unjumpered(), $faults, $before);
+        }
         $parting = $faults->isEmpty() || $before !== [] ? null : $this->trails->under($conditions)->parting($faults);
         $course = $parting === null
             ? Course::begun($this->model, $this->networks, $conditions, $faults, $this->statesWhenDead($before))
@@ -78,6 +104,9 @@ final class Settler
      */
     public function after(float $seconds, Conditions $now, Faults $faults): Settled
     {
+        if ($now->jumpers !== []) {
+            return $this->under($now)->after($seconds, $now->unjumpered(), $faults);
+        }
         $course = Course::begun($this->model, $this->networks, $now->energised($this->model->circuit), $faults, []);
         while ($course->time() < $seconds) {
             $course->goOn($seconds);
@@ -94,6 +123,11 @@ final class Settler
      */
     public function witnessed(Conditions $conditions, Faults $faults, \Closure $witness): void
     {
+        if ($conditions->jumpers !== []) {
+            $this->under($conditions)->witnessed($conditions->unjumpered(), $faults, $witness);
+
+            return;
+        }
         Course::begun($this->model, $this->networks, $conditions, $faults, [], $witness)->waitForTimers(self::PATIENCE);
     }
 
@@ -105,7 +139,7 @@ final class Settler
      */
     public function dead(Conditions $conditions, Faults $faults, array $states, float $omega): Factorisation
     {
-        return $this->networks->at($conditions, $states, $faults, $omega);
+        return $this->under($conditions)->networks->at($conditions->unjumpered(), $states, $faults, $omega);
     }
 
     /**

@@ -18,6 +18,6 @@ final readonly class Story
     /** Of a unit that stays as it is. */
     public static function of(Settled $settled): self
     {
-        return new self([new Stretch(0.0, self::LONG, $settled)]);
+        return new self([new Stretch(0.0, self::LONG, $settled, $settled->conditions->numbers(), $settled->conditions->numbers())]);
     }
 }

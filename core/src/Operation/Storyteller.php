@@ -53,12 +53,13 @@ final class Storyteller
             $known[$stretch->posture()] ??= $stretch->settled;
         }
         $before = [];
-        foreach ($trail->restsBefore($parting) as [$moment, $seconds]) {
+        foreach ($trail->restsBefore($parting) as [$moment, $seconds, $ends]) {
             if ($seconds >= self::BRIEF) {
                 // where all stand alike one stands for all: speeds and heat make no difference that a meter shows
                 $settled = $known[Stretch::postureOf($moment->states)]
                     ??= Course::from($this->model, $this->networks, $moment, $faults)->settled();
-                $before[] = new Stretch($moment->time, $moment->time + $seconds, $settled);
+                $begins = $moment->conditions->numbers();
+                $before[] = new Stretch($moment->time, $moment->time + $seconds, $settled, $begins, $ends);
             }
         }
 
@@ -126,17 +127,18 @@ final class Storyteller
     {
         $stretches = $known = $times = [];
         for ($n = 0; ; $n++) {
-            [$from, $settled] = [$course->time(), $course->settled()];
+            [$from, $settled, $begins] = [$course->time(), $course->settled(), $course->conditions()->numbers()];
             $posture = Stretch::postureOf($settled->states);
             $times[$posture] = ($times[$posture] ?? 0) + 1;
             $goesRound = $from > self::AWHILE && $times[$posture] > self::ROUNDS;
             $moved = $n < self::MOST && ! $goesRound && $course->goOn(Story::LONG);
             $settled = $known[$posture] ??= $settled;
+            $ends = $course->conditions()->numbers();
             if (! $moved) {
-                return [...$stretches, new Stretch($from, max($course->time(), $from + self::BRIEF), $settled)];
+                return [...$stretches, new Stretch($from, max($course->time(), $from + self::BRIEF), $settled, $begins, $ends)];
             }
             if ($course->time() - $from >= self::BRIEF) {
-                $stretches[] = new Stretch($from, $course->time(), $settled);
+                $stretches[] = new Stretch($from, $course->time(), $settled, $begins, $ends);
             }
         }
     }

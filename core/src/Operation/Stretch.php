@@ -4,15 +4,22 @@ declare(strict_types=1);
 
 namespace Levin\Core\Operation;
 
-/** A stretch of a story in which nothing moves. */
+/** A stretch of a story in which no part moves; the quantities of the world may. */
 final readonly class Stretch
 {
     /**
      * @param  float  $from  seconds since power and call came on
      * @param  float  $until  the same
+     * @param  array<string, float>  $begins  quantities as it begins, by name, each in its unit
+     * @param  array<string, float>  $ends  the same as it ends
      */
-    public function __construct(public float $from, public float $until, public Settled $settled)
-    {
+    public function __construct(
+        public float $from,
+        public float $until,
+        public Settled $settled,
+        public array $begins,
+        public array $ends,
+    ) {
     }
 
     /** The same where every part stands alike, whatever the speeds. */

@@ -56,9 +56,9 @@ final class Trail
     }
 
     /**
-     * Where it stood still on the way to a moment, each with how long.
+     * Where it stood still on the way to a moment, each with how long and how the quantities were in the end.
      *
-     * @return list<array{Moment, float}> moments and seconds
+     * @return list<array{Moment, float, array<string, float>}> moments, seconds, and numbers by name
      */
     public function restsBefore(Moment $end): array
     {
@@ -66,7 +66,7 @@ final class Trail
         $last = null;
         foreach ($this->moments as $moment) {
             if ($last !== null) {
-                $rests[] = [$last, $moment->time - $last->time];
+                $rests[] = [$last, $moment->time - $last->time, $moment->conditions->numbers()];
             }
             $last = $moment->isRest ? $moment : null;
             if ($moment === $end) {

@@ -151,6 +151,28 @@ abstract class Component
         return '';
     }
 
+    /** Whether it has a shaft that a hand can turn. */
+    public function hasShaft(): bool
+    {
+        return false;
+    }
+
+    /** Whether it keeps a burner from doing harm: nothing goes round it. */
+    public function guardsFlame(): bool
+    {
+        return false;
+    }
+
+    /**
+     * What must be so of the world where one of its failure modes is no failure, but the part doing its job.
+     *
+     * @return array<string, array{float, float}> the range in which each quantity is then
+     */
+    public function implied(string $mode): array
+    {
+        return [];
+    }
+
     /** @return list<array{0: string, 1: string}> pairs of terminals worth a meter */
     public function probePairs(): array
     {

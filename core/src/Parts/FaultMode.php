@@ -20,6 +20,7 @@ final readonly class FaultMode
      * @param  float  $weight  how often it is the cause, against other modes of other parts [practice, no published source]
      * @param  string  $amountUnit  the unit of how bad it is, for a mode injected as `PART:MODE=AMOUNT`; empty when it has no degrees
      * @param  list<float>  $levels  from slight to bad
+     * @param  array<string, float>  $signs  what hands and nose find of it, how often each
      */
     public function __construct(
         public string $id,
@@ -27,6 +28,7 @@ final readonly class FaultMode
         public float $weight,
         public string $amountUnit = '',
         public array $levels = [],
+        public array $signs = [],
     ) {
     }
 }

@@ -16,8 +16,32 @@ enum EventType: string
     /** a wire lifted or landed: {wire, lifted} */
     case Lead = 'lead';
 
-    /** {function, red, black, entered, moment} plus {value, overload} as understood; as it starts it is the most that showed */
+    /** hands and nose: {target, felt}; a part or wire, a Sign or several with commas; a tap and what came of it too */
+    case Felt = 'felt';
+
+    /** an instrument on the world: {quantity, entered} plus {value} in the quantity's unit */
+    case Measured = 'measured';
+
+    /** what opened again after it was put in, and how soon: {part, after} in seconds */
+    case Tripped = 'tripped';
+
+    /**
+     * {function, red, black, entered, moment} plus {value, overload} as understood; as it starts it is the most that showed. Amperes and
+     * microamperes have wires in red, joined by +, ~ before one that goes against its direction, and {turns}
+     */
     case Reading = 'reading';
+
+    /** a jumper wire put on or taken off: {from, to, on, reason} */
+    case Jumper = 'jumper';
+
+    /** a fuse taken out, a plug pulled, or put back: {part, out} */
+    case Pulled = 'pulled';
+
+    /** what cannot be done now, or can be again: {why, what, barred}; a place, nothing, or a test's key; see Barred */
+    case Barred = 'barred';
+
+    /** a new part fitted: {part}; what was learned of it before no longer speaks */
+    case Replaced = 'replaced';
 
     /** tester on a known source, on the circuit, on the source again: {} */
     case ProvedDead = 'proved-dead';
@@ -39,4 +63,10 @@ enum EventType: string
 
     /** {reason} */
     case Reopened = 'reopened';
+
+    /** Whether it tells something of the unit, and can be struck out. */
+    public function isEvidence(): bool
+    {
+        return in_array($this, [self::Observation, self::Felt, self::Measured, self::Tripped, self::Reading], true);
+    }
 }

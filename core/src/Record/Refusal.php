@@ -63,6 +63,65 @@ final class Refusal extends RecordException
         return new self('value', 'Leads are lifted: '.implode(', ', $lifted).'. Land them before power comes back.');
     }
 
+    /** @param  list<string>  $choices */
+    public static function notFelt(string $target, string $felt, array $choices): self
+    {
+        return new self('felt', "\"$felt\" is not something hands or nose find at $target. Choose of: ".implode(', ', $choices).'.');
+    }
+
+    /** @param  list<string>  $reasons */
+    public static function unknownBar(array $reasons): self
+    {
+        return new self('why', 'Say why it cannot be done now: '.implode(', ', $reasons).'.');
+    }
+
+    /** @param  list<string>  $places */
+    public static function unknownPlace(array $places): self
+    {
+        return new self('what', 'Name the place that cannot be reached: '.implode(', ', $places).'.');
+    }
+
+    public static function badDelay(): self
+    {
+        return new self('after', 'Say how soon it opened: seconds after it was put in, or at once.');
+    }
+
+    public static function badTurns(int $most): self
+    {
+        return new self('turns', "Say how often the wire goes through the jaw of the clamp: a whole number from 1 to $most.");
+    }
+
+    public static function notOneWire(): self
+    {
+        return new self('red', 'Microamperes are read in series with one wire: name that wire.');
+    }
+
+    public static function partOnLiveCircuit(): self
+    {
+        return new self('part', 'Parts are pulled, put in and replaced on a dead circuit only. Prove it dead first.');
+    }
+
+    public static function roundAGasSafety(string $part): self
+    {
+        return new self(
+            'to',
+            "That jumper would go round, or feed, $part. What keeps a burner safe is never bypassed, not for a test either: "
+                .'read the volts across it instead.',
+        );
+    }
+
+    /** @param  list<string>  $jumpers */
+    public static function jumpersStillOn(array $jumpers): self
+    {
+        return new self('type', 'A jumper is still on: '.implode(', ', $jumpers).'. Take it off before closing the call.');
+    }
+
+    /** @param  list<string>  $parts */
+    public static function stillOut(array $parts): self
+    {
+        return new self('type', 'Still out or unplugged: '.implode(', ', $parts).'. Put them back before closing the call.');
+    }
+
     public static function leadOnLiveCircuit(): self
     {
         return new self('wire', 'Leads are lifted and landed on a dead circuit only. Prove it dead first.');

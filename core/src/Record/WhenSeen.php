@@ -10,6 +10,7 @@ use Levin\Core\Diagnosis\Look;
 use Levin\Core\Diagnosis\Occasion;
 use Levin\Core\Diagnosis\Peak;
 use Levin\Core\Diagnosis\Probe;
+use Levin\Core\Diagnosis\Test;
 use Levin\Core\Diagnosis\Watch;
 use Levin\Core\Meter\MeterFunction;
 
@@ -26,7 +27,7 @@ final readonly class WhenSeen
 
     public const COMES_AND_GOES = 'comes and goes';
 
-    private const AT_ONCE_WORDS = 'at once';
+    public const AT_ONCE_WORDS = 'at once';
 
     /** Longer ago than a day nobody says in seconds. */
     private const MOST = 86400.0;
@@ -88,7 +89,18 @@ final readonly class WhenSeen
     ): Evidence {
         return $this->moment === self::AS_IT_STARTS
             ? new Evidence(new Peak($red, $black), $value, new Occasion($conditions, 0.0))
-            : new Evidence(new Probe($function, $red, $black), $value, $this->occasion($conditions, $since));
+            : $this->made(new Probe($function, $red, $black), $value, $conditions, $since);
+    }
+
+    /**
+     * Any other test.
+     *
+     * @param  float|string|null  $shown  what was found, or a number; null for OL
+     * @param  float|null  $since  seconds since it was switched on, when that is in the log and not long ago
+     */
+    public function made(Test $test, float|string|null $shown, Conditions $conditions, ?float $since): Evidence
+    {
+        return new Evidence($test, $shown, $this->occasion($conditions, $since));
     }
 
     private function occasion(Conditions $conditions, ?float $since): Occasion

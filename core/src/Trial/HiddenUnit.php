@@ -6,15 +6,20 @@ namespace Levin\Core\Trial;
 
 use Levin\Core\Circuit\Conditions;
 use Levin\Core\Diagnosis\Candidates;
+use Levin\Core\Diagnosis\Feel;
 use Levin\Core\Diagnosis\Hand;
 use Levin\Core\Diagnosis\Probe;
+use Levin\Core\Diagnosis\Tripped;
 use Levin\Core\Meter\Meter;
 use Levin\Core\Meter\MeterFunction;
+use Levin\Core\Meter\MeterReading;
 use Levin\Core\Operation\Course;
 use Levin\Core\Operation\Settled;
 use Levin\Core\Operation\Settler;
+use Levin\Core\Operation\Story;
 use Levin\Core\Operation\Storyteller;
 use Levin\Core\Parts\Faults;
+use Levin\Core\Parts\Sign;
 
 /** A unit with something wrong, as time passes, and a hand at it that is not always right. */
 final class HiddenUnit implements Hand
@@ -133,6 +138,67 @@ final class HiddenUnit implements Hand
     }
 
     #[\Override]
+    public function clamp(array $wires, int $turns): ?float
+    {
+        return $this->noisy($this->meter->clamp($wires, $this->settled(), $turns));
+    }
+
+    #[\Override]
+    public function inSeries(string $wire): ?float
+    {
+        return $this->noisy($this->meter->inSeries($wire, $this->settled()));
+    }
+
+    #[\Override]
+    public function gauge(string $quantity): float
+    {
+        foreach ($this->faults->all as $injected) {
+            $part = $this->settler->model->parts[$injected->fault->target] ?? null;
+            $implied = $part?->implied($injected->fault->mode->id)[$quantity] ?? null;
+            if ($implied !== null) {
+                return $this->dice->between(...$implied);
+            }
+        }
+
+        return $this->course->conditions()->number($quantity) * (1 + $this->luck->noise * $this->dice->normal());
+    }
+
+    #[\Override]
+    public function feel(string $target, Sign $sort): Sign
+    {
+        $circuit = $this->settler->model->circuit;
+        $now = $this->course->conditions();
+        $hums = isset($this->settler->model->parts[$target])
+            && $this->settler->settle($now->energised($circuit), $this->faults)->observed($target) === 'hums';
+        $found = $sort->alternatives()[0];
+        foreach (Feel::chances($target, $sort, $this->faults, $hums, $now->isEnergised($circuit)) as $sign => $chance) {
+            $found = Sign::from($sign) !== $sort->alternatives()[0] && $this->dice->chance($chance) ? Sign::from($sign) : $found;
+        }
+
+        return $found;
+    }
+
+    #[\Override]
+    public function opensAfter(string $part): string
+    {
+        $course = Course::begun(
+            $this->settler->model,
+            $this->settler->networks,
+            $this->course->conditions()->calling($this->settler->model->circuit),
+            $this->faults,
+            wears: false,
+        );
+        $closed = $this->settler->model->initialStates[$part] ?? '';
+        for ($n = 0; $n < self::MOST && $course->settled()->states[$part] === $closed; $n++) {
+            if (! $course->goOn(Story::LONG)) {
+                return Tripped::NEVER;
+            }
+        }
+
+        return Tripped::word($course->time());
+    }
+
+    #[\Override]
     public function watch(string $part, float $seconds): array
     {
         $seen = array_map(static fn (Settled $settled): string => $settled->observed($part), $this->through($seconds));
@@ -167,7 +233,7 @@ final class HiddenUnit implements Hand
 
     private function read(MeterFunction $function, string $red, string $black, Settled $settled): ?float
     {
-        $reading = $function->isDeadTest() && $function !== MeterFunction::Megohms
+        $reading = $function->isDeadTest()
             ? $this->meter->readDead($function, $red, $black, $this->settler->dead(
                 $settled->conditions,
                 $settled->faults,
@@ -176,6 +242,11 @@ final class HiddenUnit implements Hand
             ))
             : $this->meter->read($function, $red, $black, $settled);
 
+        return $this->noisy($reading);
+    }
+
+    private function noisy(MeterReading $reading): ?float
+    {
         return $reading->overload || $reading->value === null ? null : $reading->value * (1 + $this->luck->noise * $this->dice->normal());
     }
 

@@ -7,6 +7,7 @@ namespace Levin\Core\Trial;
 use Levin\Core\Circuit\Conditions;
 use Levin\Core\Diagnosis\Assessment;
 use Levin\Core\Diagnosis\Investigation;
+use Levin\Core\Diagnosis\Standpoint;
 use Levin\Core\Diagnosis\SuspectGroup;
 use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Settler;
@@ -44,7 +45,7 @@ final readonly class Trial
         $seconds = $named = $mended = [];
         while (true) {
             $began = ($this->clock)();
-            $assessment = $this->investigation->assess($visit->evidence, $visit->now, $visit->isDead, $visit->place);
+            $assessment = $this->investigation->assess($visit->evidence, new Standpoint($visit->now, $visit->isDead, $visit->place));
             $seconds[] = ($this->clock)() - $began;
             $bits ??= self::entropy($assessment);
             foreach ([...$assessment->unexplained, ...array_filter([$assessment->doubted, $assessment->alone])] as $item) {

@@ -9,6 +9,7 @@ use Levin\Core\Diagnosis\Check;
 use Levin\Core\Diagnosis\Occasion;
 use Levin\Core\Diagnosis\Peak;
 use Levin\Core\Diagnosis\Probe;
+use Levin\Core\Diagnosis\Standpoint;
 use Levin\Core\Diagnosis\Steps;
 use Levin\Core\Diagnosis\Watch;
 use Levin\Core\Meter\MeterFunction;
@@ -42,7 +43,7 @@ it('looks for the board whenever its dead output is looked at, early or late', f
         Learned::metered(MeterFunction::VoltsAc, 'IFC.L', 'IFC.N', 120.0, $now),
         Learned::metered(MeterFunction::VoltsAc, 'PS.1', 'PS.2', 26.0, $now),
     ];
-    $first = $unit->investigation()->assess($evidence, $now, false, null)->groups[0];
+    $first = $unit->investigation()->assess($evidence, new Standpoint($now))->groups[0];
     expect($first->faults)->toContain('IFC:inducer-open')->and($first->probability)->toBeGreaterThan(0.9);
 })->with([[30.0, 'steady'], [150.0, '3 flashes']]);
 
@@ -50,7 +51,7 @@ it('does not feed what has blown its fuse: with the power off it stays off, and 
     $unit = Unit::cooling();
     $off = $unit->off();
     $seen = [Learned::seen('COMP', 'silent', $unit->conditions()), Learned::seen('CB1', 'tripped', $unit->conditions())];
-    $next = $unit->investigation()->assess($seen, $off, true, 'outdoor')->next;
+    $next = $unit->investigation()->assess($seen, new Standpoint($off, true, 'outdoor'))->next;
     expect($next)->not->toBe([]);
     foreach ($next as $advice) {
         $conditions = $advice->candidate->when->conditions;
@@ -103,7 +104,7 @@ it('names what comes and goes, and two at once, when one that stays does not exp
         $volts('CB2.T1', 'CB2.T2', 240.0), $volts('LV.Y', 'LV.C', 26.3), $volts('HP.1', 'HP.2', 26.5), $volts('BR.2', 'BR.4', 240.0),
         $volts('HP.1', 'HP.2', 26.5), $volts('BR.2', 'BR.4', 240.0),
     ];
-    $labels = array_map(fn ($g): string => $g->label(), $unit->investigation()->assess($both, $now, false, null)->groups);
+    $labels = array_map(fn ($g): string => $g->label(), $unit->investigation()->assess($both, new Standpoint($now))->groups);
     expect($labels[0])->toContain(' and ')->toContain('High-pressure switch')->toContain('Blower relay');
 });
 

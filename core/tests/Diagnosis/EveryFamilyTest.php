@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Levin\Core\Diagnosis\Evidence;
+use Levin\Core\Diagnosis\Standpoint;
 use Levin\Core\Tests\Support\Learned;
 use Levin\Core\Tests\Support\Unit;
 use Levin\Core\Trial\Ending;
@@ -41,9 +42,9 @@ it('does not believe a µF reading an order of magnitude off: the decimal place,
                 $group->faults,
                 fn (string $f): bool => str_starts_with($f, 'CAP:herm'),
             ) === [] ? 0.0 : $group->probability,
-            $unit->investigation()->assess($evidence, $dead, true, 'outdoor')->groups,
+            $unit->investigation()->assess($evidence, new Standpoint($dead, true, 'outdoor'))->groups,
         ));
-        $off = $unit->investigation()->assess([$capacitor(4e-6)], $dead, true, 'outdoor');
+        $off = $unit->investigation()->assess([$capacitor(4e-6)], new Standpoint($dead, true, 'outdoor'));
         expect($off->found())->toBeNull()
             // sixty percent of its value is a weak capacitor; a tenth of it is a slip, and the second reading says so
             ->and($herm([$capacitor(24e-6)]))->toBeGreaterThan(0.9)

@@ -20,7 +20,7 @@ use Levin\Core\Tests\Support\Unit;
 it('divides the volts of a floating conductor with the meter that reads it', function (): void {
     // 100 V behind 10 MΩ on a meter of 10 MΩ is 50 V; behind 10 MΩ of reactance it is 100/√2 V (voltage divider)
     $nowhere = new Posture([], [], '');
-    $scene = fn (array $z): Scene => new Scene([100.0, 0.0], [0.0, 0.0], new Islands([1, 0], [1 => $z]), $nowhere);
+    $scene = fn (array $z): Scene => new Scene([100.0, 0.0], [0.0, 0.0], [], new Islands([1, 0], [1 => $z]), $nowhere, []);
     expect($scene([10e6, 0.0])->volts(0, -1, 10e6))->toEqualWithDelta(50.0, 1e-6)
         ->and($scene([10e6, 0.0])->volts(1, -1, 10e6))->toEqualWithDelta(0.0, 1e-6)
         ->and($scene([0.0, -10e6])->volts(0, 1, 10e6))->toEqualWithDelta(100 / sqrt(2), 1e-6)

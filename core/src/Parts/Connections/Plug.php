@@ -10,6 +10,7 @@ use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\PlateContradiction;
 use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Sign;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
 use Levin\Core\Parts\Values;
@@ -52,8 +53,8 @@ final class Plug extends Kind
     {
         $faults = [];
         foreach ($this->pins() as $n) {
-            $faults[] = new FaultMode("pin$n-open", "pin $n pushed out or burnt", 0.5);
-            $faults[] = new FaultMode("pin$n-loose", "pin $n loose", 0.09, 'Ω');
+            $faults[] = new FaultMode("pin$n-open", "pin $n pushed out or burnt", 0.5, signs: Sign::PITTED);
+            $faults[] = new FaultMode("pin$n-loose", "pin $n loose", 0.09, 'Ω', signs: Sign::LOOSE_JOINT);
         }
 
         return $faults;

@@ -14,6 +14,7 @@ use Levin\Core\Parts\Machines\TwoWindingFit;
 use Levin\Core\Parts\Machines\TwoWindingPlate;
 use Levin\Core\Parts\PlateContradiction;
 use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Sign;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
 use Levin\Core\Parts\Values;
@@ -130,7 +131,7 @@ abstract class CapacitorMotor extends InductionMotor
         return [
             new FaultMode('run-open', 'run winding open', 1.0),
             new FaultMode('start-open', 'start winding open', 1.0),
-            new FaultMode('run-shorted', 'run winding shorted', 0.6),
+            new FaultMode('run-shorted', 'run winding shorted', 0.6, signs: Sign::BURNT),
             new FaultMode('turns-shorted', 'turns of the run winding shorted', 0.09, 'share of its ohms'),
             ...$this->commonFaults(),
             ...$this->ownFaults(),

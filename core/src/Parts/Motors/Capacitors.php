@@ -10,6 +10,7 @@ use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Sign;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
 use Levin\Core\Parts\Values;
@@ -120,9 +121,9 @@ abstract class Capacitors extends Kind
         $faults = [];
         foreach (array_keys($this->sections()) as $name) {
             $which = count($this->sections()) > 1 ? strtoupper($name).' section ' : '';
-            $faults[] = new FaultMode("$name-open", "{$which}open", 2.0);
-            $faults[] = new FaultMode("$name-weak", "{$which}weak", 3.0, 'share of its value', self::LEVELS);
-            $faults[] = new FaultMode("$name-shorted", "{$which}shorted", 0.5);
+            $faults[] = new FaultMode("$name-open", "{$which}open", 2.0, signs: Sign::BULGED);
+            $faults[] = new FaultMode("$name-weak", "{$which}weak", 3.0, 'share of its value', self::LEVELS, signs: Sign::FADED);
+            $faults[] = new FaultMode("$name-shorted", "{$which}shorted", 0.5, signs: Sign::BULGED);
         }
 
         return $faults;

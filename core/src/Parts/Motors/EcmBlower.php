@@ -12,6 +12,7 @@ use Levin\Core\Parts\Field;
 use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Pending;
 use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Sign;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
 use Levin\Core\Parts\Values;
@@ -50,6 +51,12 @@ abstract class EcmBlower extends Kind
             Field::number('off_delay', 's', 'from speed signal gone to stopping', 0, 300, 0),
             Field::quantity('restriction', 'resistance of the ducts, 1 as designed'),
         ];
+    }
+
+    #[\Override]
+    public function hasShaft(): bool
+    {
+        return true;
     }
 
     #[\Override]
@@ -154,10 +161,10 @@ abstract class EcmBlower extends Kind
         return [
             new FaultMode('module-dead', 'module does not answer its speed terminal', 2.0),
             new FaultMode('module-open', 'module takes no line current', 0.6),
-            new FaultMode('module-shorted', 'module shorted on the line side', 0.4),
+            new FaultMode('module-shorted', 'module shorted on the line side', 0.4, signs: Sign::BURNT),
             new FaultMode('winding-open', 'motor winding open', 0.6),
-            new FaultMode('seized', 'bearings seized', 0.8),
-            new FaultMode('dragging', 'dragging: bearing or wheel', 0.09, 'share of its power'),
+            new FaultMode('seized', 'bearings seized', 0.8, signs: Sign::SEIZED),
+            new FaultMode('dragging', 'dragging: bearing or wheel', 0.09, 'share of its power', signs: Sign::DRAGS),
             ...Wheel::faults(),
         ];
     }

@@ -10,6 +10,7 @@ use Levin\Core\Parts\Field;
 use Levin\Core\Parts\Machines\Load;
 use Levin\Core\Parts\Machines\Overload;
 use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Sign;
 
 /**
  * What a motor in a compressor's shell has, on one phase or three: a load that hardly depends on speed, little to speed up, an
@@ -51,7 +52,7 @@ trait Hermetic
     protected function ownFaults(): array
     {
         return [
-            ...($this->overload() === null ? [] : [new FaultMode('overload-open', 'internal overload open (hot)', self::OVERLOAD_WEIGHT)]),
+            ...($this->overload() === null ? [] : [new FaultMode('overload-open', 'internal overload open (hot)', self::OVERLOAD_WEIGHT, signs: Sign::OVERHEATED)]),
             new FaultMode('seized', 'seized', 1.2),
         ];
     }

@@ -11,6 +11,7 @@ use Levin\Core\Parts\Machines\Running;
 use Levin\Core\Parts\Machines\SynchronousSpeed;
 use Levin\Core\Parts\Pending;
 use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Sign;
 use Levin\Core\Parts\Voltages;
 
 /**
@@ -63,6 +64,12 @@ abstract class InductionMotor extends Motor
         return true;
     }
 
+    #[\Override]
+    public function hasShaft(): bool
+    {
+        return $this->turnsWheel();
+    }
+
     /** @return list<string> how it can be seen to run */
     protected function seenRunning(): array
     {
@@ -103,9 +110,9 @@ abstract class InductionMotor extends Motor
     {
         return [
             ...($this->turnsWheel() ? Wheel::faults() : []),
-            new FaultMode('grounded', 'winding grounded', 0.8, 'Ω'),
+            new FaultMode('grounded', 'winding grounded', 0.8, 'Ω', signs: Sign::BURNT),
             new FaultMode('leaky', 'insulation leaky to ground', 0.09, 'Ω'),
-            new FaultMode('dragging', 'dragging: bearing or wheel', 0.09, 'share of rated load'),
+            new FaultMode('dragging', 'dragging: bearing or wheel', 0.09, 'share of rated load', signs: Sign::DRAGS),
         ];
     }
 

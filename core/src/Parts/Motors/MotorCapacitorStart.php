@@ -6,6 +6,7 @@ namespace Levin\Core\Parts\Motors;
 
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\FaultMode;
+use Levin\Core\Parts\Sign;
 
 /** A motor whose start winding and capacitor are switched out by a centrifugal switch as it comes up. */
 final class MotorCapacitorStart extends CapacitorMotor
@@ -38,8 +39,8 @@ final class MotorCapacitorStart extends CapacitorMotor
     protected function ownFaults(): array
     {
         return [
-            new FaultMode('overload-open', 'thermal overload open', 0.8),
-            new FaultMode('seized', 'bearings seized', 1.2),
+            new FaultMode('overload-open', 'thermal overload open', 0.8, signs: Sign::OVERHEATED),
+            new FaultMode('seized', 'bearings seized', 1.2, signs: Sign::SEIZED),
             new FaultMode('switch-open', 'centrifugal switch does not close', 1.0),
             new FaultMode('switch-stuck', 'centrifugal switch does not open', 0.4),
         ];

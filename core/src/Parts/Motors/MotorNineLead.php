@@ -14,6 +14,7 @@ use Levin\Core\Parts\Machines\Overload;
 use Levin\Core\Parts\Machines\Running;
 use Levin\Core\Parts\Machines\Windings;
 use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Sign;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
 use Levin\Core\Parts\Values;
@@ -139,7 +140,7 @@ final class MotorNineLead extends ThreePhaseMachine
     #[\Override]
     protected function ownFaults(): array
     {
-        return [new FaultMode('seized', 'bearings seized', 1.5)];
+        return [new FaultMode('seized', 'bearings seized', 1.5, signs: Sign::SEIZED)];
     }
 
     #[\Override]

@@ -6,6 +6,7 @@ namespace Levin\Core\Parts\Motors;
 
 use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\FaultMode;
+use Levin\Core\Parts\Sign;
 
 /** A fan or blower motor with a run capacitor; its overload is inside the winding's common lead. */
 final class MotorPsc extends CapacitorMotor
@@ -32,8 +33,8 @@ final class MotorPsc extends CapacitorMotor
     protected function ownFaults(): array
     {
         return [
-            new FaultMode('overload-open', 'thermal overload open', 0.8),
-            new FaultMode('seized', 'bearings seized', 2.0),
+            new FaultMode('overload-open', 'thermal overload open', 0.8, signs: Sign::OVERHEATED),
+            new FaultMode('seized', 'bearings seized', 2.0, signs: Sign::SEIZED),
         ];
     }
 }

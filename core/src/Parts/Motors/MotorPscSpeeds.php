@@ -10,6 +10,7 @@ use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
 use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Sign;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
 use Levin\Core\Parts\Values;
@@ -76,8 +77,8 @@ final class MotorPscSpeeds extends CapacitorMotor
     protected function ownFaults(): array
     {
         return [
-            new FaultMode('overload-open', 'thermal overload open', 0.8),
-            new FaultMode('seized', 'bearings seized', 1.5),
+            new FaultMode('overload-open', 'thermal overload open', 0.8, signs: Sign::OVERHEATED),
+            new FaultMode('seized', 'bearings seized', 1.5, signs: Sign::SEIZED),
             ...array_map(
                 static fn (string $tap): FaultMode => new FaultMode(strtolower($tap).'-open', "tap $tap open", 0.4),
                 $this->taps(),

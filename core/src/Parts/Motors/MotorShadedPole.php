@@ -12,6 +12,7 @@ use Levin\Core\Parts\Field;
 use Levin\Core\Parts\Machines\Running;
 use Levin\Core\Parts\Pending;
 use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Sign;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
 use Levin\Core\Parts\Values;
@@ -29,6 +30,12 @@ final class MotorShadedPole extends Motor
     private const COMES_UP = 1.5;
 
     private const COASTS = 3.0;
+
+    #[\Override]
+    public function hasShaft(): bool
+    {
+        return true;
+    }
 
     #[\Override]
     public static function definition(): Definition
@@ -138,9 +145,9 @@ final class MotorShadedPole extends Motor
     {
         return [
             new FaultMode('open', 'winding open', 1.2),
-            new FaultMode('shorted', 'winding shorted', 0.3),
+            new FaultMode('shorted', 'winding shorted', 0.3, signs: Sign::BURNT),
             new FaultMode('grounded', 'winding grounded', 0.4, 'Ω'),
-            new FaultMode('seized', 'bearings seized', 2.0),
+            new FaultMode('seized', 'bearings seized', 2.0, signs: Sign::SEIZED),
             ...Wheel::faults(),
         ];
     }

@@ -8,6 +8,7 @@ use Levin\Core\Parts\Definition;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
 use Levin\Core\Parts\Machines\Overload;
+use Levin\Core\Parts\Sign;
 
 /** A fan or blower motor on three phases, with or without an overload in its windings. */
 final class MotorThreePhase extends ThreePhaseLoad
@@ -31,8 +32,8 @@ final class MotorThreePhase extends ThreePhaseLoad
     protected function ownFaults(): array
     {
         return [
-            new FaultMode('overload-open', 'thermal overload open', 0.8),
-            new FaultMode('seized', 'bearings seized', 1.5),
+            new FaultMode('overload-open', 'thermal overload open', 0.8, signs: Sign::OVERHEATED),
+            new FaultMode('seized', 'bearings seized', 1.5, signs: Sign::SEIZED),
         ];
     }
 }

@@ -13,6 +13,7 @@ use Levin\Core\Parts\Machines\Running;
 use Levin\Core\Parts\Machines\ThreePhaseMotor;
 use Levin\Core\Parts\Machines\Windings;
 use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Sign;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
 use Levin\Core\Parts\Values;
@@ -114,7 +115,7 @@ abstract class ThreePhaseLoad extends ThreePhaseMachine
                 $this->isDelta() ? sprintf('winding T%d–T%d open', $n, $n % 3 + 1) : "winding T$n open",
                 0.5,
             ), self::LEADS),
-            new FaultMode('shorted', 'windings T1 and T2 shorted together', 0.5),
+            new FaultMode('shorted', 'windings T1 and T2 shorted together', 0.5, signs: Sign::BURNT),
             new FaultMode('turns-shorted', 'turns shorted between T1 and T2', 0.09, 'share of its ohms'),
             ...$this->commonFaults(),
             ...$this->ownFaults(),

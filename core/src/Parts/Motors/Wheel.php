@@ -6,6 +6,7 @@ namespace Levin\Core\Parts\Motors;
 
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Sign;
 
 /** What goes wrong with the blade or wheel on a motor's shaft, or with the belt between. */
 final class Wheel
@@ -21,7 +22,7 @@ final class Wheel
     public static function faults(): array
     {
         return [
-            new FaultMode(self::LOOSE, 'hub loose or belt off: the shaft turns, the wheel does not', 0.3),
+            new FaultMode(self::LOOSE, 'hub loose or belt off: the shaft turns, the wheel does not', 0.3, signs: Sign::SLIPS),
             new FaultMode(self::OTHER, 'another blade, wheel or pulley than it is made for', 0.09, '× its load'),
         ];
     }

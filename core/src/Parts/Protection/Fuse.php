@@ -10,6 +10,7 @@ use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\OvercurrentDevice;
 use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Sign;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
 use Levin\Core\Parts\Values;
@@ -63,7 +64,7 @@ final class Fuse extends Fuses
     #[\Override]
     public function faults(): array
     {
-        return [new FaultMode('blown', 'blown', 0.7), new FaultMode('clips-loose', 'loose in its clips', 0.4, 'Ω', FaultMode::JOINT)];
+        return [new FaultMode('blown', 'blown', 0.7), new FaultMode('clips-loose', 'loose in its clips', 0.4, 'Ω', FaultMode::JOINT, signs: Sign::LOOSE_JOINT)];
     }
 
     #[\Override]

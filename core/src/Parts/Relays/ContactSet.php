@@ -7,6 +7,7 @@ namespace Levin\Core\Parts\Relays;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Sign;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
 use Levin\Core\Parts\Values;
@@ -42,14 +43,14 @@ abstract class ContactSet extends CoilAndContacts
     {
         $faults = [
             new FaultMode('coil-open', 'coil open', 1.5),
-            new FaultMode('coil-shorted', 'coil shorted', 0.5, 'Ω'),
-            new FaultMode('stuck-open', 'armature does not pull in', 0.6),
+            new FaultMode('coil-shorted', 'coil shorted', 0.5, 'Ω', signs: Sign::BURNT),
+            new FaultMode('stuck-open', 'armature does not pull in', 0.6, signs: Sign::STICKS),
             new FaultMode('welded', 'armature stuck in', 0.8),
         ];
         foreach ($this->wiredContacts() as $c) {
-            $faults[] = new FaultMode("{$c['name']}-burnt", "contact {$c['from']}–{$c['to']} does not make", $c['weight']);
+            $faults[] = new FaultMode("{$c['name']}-burnt", "contact {$c['from']}–{$c['to']} does not make", $c['weight'], signs: Sign::PITTED);
             $worn = "contact {$c['from']}–{$c['to']} worn";
-            $faults[] = new FaultMode("{$c['name']}-worn", $worn, 0.5 * $c['weight'], 'Ω', FaultMode::JOINT);
+            $faults[] = new FaultMode("{$c['name']}-worn", $worn, 0.5 * $c['weight'], 'Ω', FaultMode::JOINT, signs: Sign::PITTED);
             $faults[] = new FaultMode("{$c['name']}-welded", "contact {$c['from']}–{$c['to']} welded", 0.09);
         }
 

@@ -13,6 +13,7 @@ use Levin\Core\Parts\Field;
 use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Pending;
 use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Sign;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
 use Levin\Core\Parts\Values;
@@ -115,9 +116,9 @@ final class DefrostTimer extends Kind
     {
         return [
             new FaultMode('clock-dead', 'clock stands', 1.2),
-            new FaultMode('f-burnt', 'contact L–F does not make', 0.8),
+            new FaultMode('f-burnt', 'contact L–F does not make', 0.8, signs: Sign::PITTED),
             new FaultMode('f-welded', 'contact L–F welded', 0.2),
-            new FaultMode('h-burnt', 'contact L–H does not make', 0.8),
+            new FaultMode('h-burnt', 'contact L–H does not make', 0.8, signs: Sign::PITTED),
             new FaultMode('h-welded', 'contact L–H welded', 0.3),
         ];
     }

@@ -11,6 +11,7 @@ use Levin\Core\Parts\Field;
 use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Pending;
 use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Sign;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
 use Levin\Core\Parts\Values;
@@ -96,7 +97,7 @@ final class LockoutRelay extends Kind
     {
         return [
             new FaultMode('sensor-dead', 'does not sense the current', 1.0),
-            new FaultMode('contact-open', 'does not pass the call on', 0.8),
+            new FaultMode('contact-open', 'does not pass the call on', 0.8, signs: Sign::PITTED),
             new FaultMode('welded', 'passes the call on always', 0.2),
         ];
     }

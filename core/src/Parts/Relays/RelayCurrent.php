@@ -11,6 +11,7 @@ use Levin\Core\Parts\Field;
 use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\PlateContradiction;
 use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Sign;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
 use Levin\Core\Parts\Values;
@@ -74,7 +75,7 @@ final class RelayCurrent extends Kind
     {
         return [
             new FaultMode('coil-open', 'coil open', 0.6),
-            new FaultMode('contact-burnt', 'contact does not make', 1.2),
+            new FaultMode('contact-burnt', 'contact does not make', 1.2, signs: Sign::PITTED),
             new FaultMode('welded', 'contact stuck closed', 0.8),
         ];
     }

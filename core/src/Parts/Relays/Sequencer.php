@@ -11,6 +11,7 @@ use Levin\Core\Parts\Field;
 use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Pending;
 use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Sign;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
 use Levin\Core\Parts\Values;
@@ -104,10 +105,10 @@ final class Sequencer extends Kind
     {
         return [
             new FaultMode('heater-open', 'heater open', 1.5),
-            new FaultMode('stuck-open', 'disc does not move', 0.8),
-            new FaultMode('first-burnt', 'contact M1–M2 does not make', 1.0),
+            new FaultMode('stuck-open', 'disc does not move', 0.8, signs: Sign::STICKS),
+            new FaultMode('first-burnt', 'contact M1–M2 does not make', 1.0, signs: Sign::PITTED),
             new FaultMode('first-welded', 'contact M1–M2 welded', 0.6),
-            new FaultMode('second-burnt', 'contact M3–M4 does not make', 1.0),
+            new FaultMode('second-burnt', 'contact M3–M4 does not make', 1.0, signs: Sign::PITTED),
             new FaultMode('second-welded', 'contact M3–M4 welded', 0.4),
         ];
     }

@@ -10,6 +10,7 @@ use Levin\Core\Parts\Drifts\Endurance;
 use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Sign;
 use Levin\Core\Parts\Voltages;
 
 /** What control transformers share: how they fail, and their magnetizing branch. */
@@ -46,8 +47,8 @@ abstract class Transformers extends Kind
         return [
             new FaultMode('primary-open', 'primary open', 1.5),
             new FaultMode('secondary-open', 'secondary open', 0.8),
-            new FaultMode('primary-shorted', 'primary shorted', 0.3),
-            new FaultMode('secondary-shorted', 'secondary shorted', 0.4),
+            new FaultMode('primary-shorted', 'primary shorted', 0.3, signs: Sign::BURNT),
+            new FaultMode('secondary-shorted', 'secondary shorted', 0.4, signs: Sign::BURNT),
             new FaultMode('grounded', 'primary grounded', 0.09, 'Ω'),
         ];
     }

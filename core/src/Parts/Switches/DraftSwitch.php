@@ -27,4 +27,10 @@ final class DraftSwitch extends SensingSwitch
     {
         return SymbolShape::Pressure;
     }
+
+    #[\Override]
+    public function guardsFlame(): bool
+    {
+        return true;
+    }
 }

@@ -27,4 +27,10 @@ final class Limit extends SensingSwitch
     {
         return SymbolShape::Thermal;
     }
+
+    #[\Override]
+    public function guardsFlame(): bool
+    {
+        return true;
+    }
 }

@@ -27,4 +27,10 @@ final class RolloutSwitch extends SensingSwitch
     {
         return SymbolShape::Thermal;
     }
+
+    #[\Override]
+    public function guardsFlame(): bool
+    {
+        return true;
+    }
 }

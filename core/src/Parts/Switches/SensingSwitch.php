@@ -10,6 +10,7 @@ use Levin\Core\Parts\Field;
 use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\PlateContradiction;
 use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Sign;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
 use Levin\Core\Parts\Values;
@@ -106,9 +107,23 @@ abstract class SensingSwitch extends Kind
             new FaultMode('open', 'open with nothing wrong', 1.5),
             new FaultMode('tripped', ($this->part->text('cause') ?: $this->cause()).' (it did its job)', 2.0),
             new FaultMode('stuck-closed', 'stuck closed', 0.2),
-            new FaultMode('worn', 'contact worn', 0.6, 'Ω', FaultMode::JOINT),
+            new FaultMode('worn', 'contact worn', 0.6, 'Ω', FaultMode::JOINT, signs: Sign::PITTED),
             ...($this->part->text('senses') === '' ? [] : [new FaultMode('drifted', 'set point drifted', 0.09, 'share of its set point')]),
         ];
+    }
+
+    /** One that closes by itself is open for as long as what opened it is beyond where it closes again. */
+    #[\Override]
+    public function implied(string $mode): array
+    {
+        [$opens, $closes] = [$this->part->number('opens_at'), $this->part->number('closes_at')];
+        $senses = $this->part->text('senses');
+        if ($mode !== 'tripped' || $senses === '' || $this->part->text('reset') !== 'automatic') {
+            return [];
+        }
+
+        // it overshoots by as much as lies between the two
+        return [$senses => $opens > $closes ? [$closes, 2 * $opens - $closes] : [2 * $opens - $closes, $closes]];
     }
 
     #[\Override]

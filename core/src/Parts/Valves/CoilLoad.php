@@ -12,6 +12,7 @@ use Levin\Core\Parts\FaultMode;
 use Levin\Core\Parts\Field;
 use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Setting;
+use Levin\Core\Parts\Sign;
 use Levin\Core\Parts\Symbol;
 use Levin\Core\Parts\SymbolShape;
 use Levin\Core\Parts\Values;
@@ -110,9 +111,9 @@ abstract class CoilLoad extends Kind
     {
         return [
             new FaultMode('coil-open', 'coil open', 1.5),
-            new FaultMode('coil-shorted', 'coil shorted', 0.5, 'Ω'),
-            new FaultMode('grounded', 'coil grounded', 0.3, 'Ω'),
-            new FaultMode('stuck-rest', 'does not move with its coil fed', 0.8),
+            new FaultMode('coil-shorted', 'coil shorted', 0.5, 'Ω', signs: Sign::BURNT),
+            new FaultMode('grounded', 'coil grounded', 0.3, 'Ω', signs: Sign::BURNT),
+            new FaultMode('stuck-rest', 'does not move with its coil fed', 0.8, signs: Sign::STICKS),
             new FaultMode('stuck-moved', 'does not go back with its coil dead', 0.4),
         ];
     }

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Diagnosis;
+
+use Levin\Core\Circuit\Circuit;
+use Levin\Core\Circuit\UnknownName;
+use Levin\Core\Meter\Clamped;
+use Levin\Core\Meter\Display;
+use Levin\Core\Meter\MeterFunction;
+
+/** A clamp round some conductors, or round one that goes through its jaw several times. */
+final readonly class Clamp implements Test
+{
+    /**
+     * @param  non-empty-list<Clamped>  $wires
+     * @param  int  $turns  how often they go through the jaw; the display shows that many times the current
+     */
+    public function __construct(public array $wires, public int $turns = 1)
+    {
+    }
+
+    #[\Override]
+    public function key(): string
+    {
+        return "clamp {$this->around()} × $this->turns";
+    }
+
+    #[\Override]
+    public function act(): Act
+    {
+        return Act::onWires(MeterFunction::Amps, $this->around());
+    }
+
+    #[\Override]
+    public function title(Circuit $circuit): string
+    {
+        return 'Amperes: '.$this->around().$this->wound();
+    }
+
+    #[\Override]
+    public function order(Circuit $circuit): string
+    {
+        $words = array_map(static fn (Clamped $c): string => Spot::wire($circuit, $c->wire), $this->wires);
+
+        return 'Clamp round '.implode(' and ', $words).$this->wound().'.';
+    }
+
+    #[\Override]
+    public function words(float|string|null $shown): string
+    {
+        return is_float($shown) ? Display::format(MeterFunction::Amps, $shown) : 'OL';
+    }
+
+    #[\Override]
+    public function result(float|string|null $shown): string
+    {
+        return $this->words($shown).' in '.$this->around().$this->wound();
+    }
+
+    #[\Override]
+    public function place(Circuit $circuit): string
+    {
+        return $circuit->partAt($circuit->wire($this->wires[0]->wire)->from)->place;
+    }
+
+    #[\Override]
+    public function carriedOut(Hand $hand): ?float
+    {
+        return $hand->clamp($this->wires, $this->turns);
+    }
+
+    #[\Override]
+    public function shows(Predictor $predictor, Occasion $when, int $variant): ?float
+    {
+        return $this->inScene($predictor, $when, $predictor->on($when)->sceneNumber($variant, $when->after))->value;
+    }
+
+    #[\Override]
+    public function fits(Predictor $predictor, Occasion $when, float|string|null $shown): array
+    {
+        return (new Reading(MeterFunction::Amps, $shown))->fits(
+            $predictor->viewsOf($when, fn (int $scene): Prediction => $this->inScene($predictor, $when, $scene)),
+            static fn (): array => [],
+        );
+    }
+
+    #[\Override]
+    public function isAsHealthy(Predictor $predictor, Occasion $when, float|string|null $shown): bool
+    {
+        return (new Reading(MeterFunction::Amps, $shown))->agrees(new Prediction($this->shows($predictor, $when, 0)));
+    }
+
+    #[\Override]
+    public function outcomes(Predictor $predictor, Occasion $when, array $variants): array
+    {
+        $amps = $byScene = [];
+        foreach ($variants as $v) {
+            $scene = $predictor->on($when)->sceneNumber($v, $when->after);
+            $amps[$v] = $byScene[$scene] ??= $this->inScene($predictor, $when, $scene)->value;
+        }
+
+        return Likelihood::apart(MeterFunction::Amps, $amps);
+    }
+
+    /** @throws UnknownName */
+    private function inScene(Predictor $predictor, Occasion $when, int $scene): Prediction
+    {
+        $circuit = $predictor->settler->model->circuit;
+        $order = array_flip(array_keys($circuit->wires));
+        $through = array_map(
+            static fn (Clamped $c): array => [$order[$circuit->wire($c->wire)->id], $c->against ? -1.0 : 1.0],
+            $this->wires,
+        );
+
+        return new Prediction($this->turns * $predictor->on($when)->scenes[$scene]->amps($through));
+    }
+
+    private function around(): string
+    {
+        return implode('+', $this->wires);
+    }
+
+    private function wound(): string
+    {
+        return $this->turns > 1 ? ", $this->turns turns" : '';
+    }
+}

@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Diagnosis;
+
+use Levin\Core\Circuit\Circuit;
+use Levin\Core\Circuit\Quantity;
+
+/** An instrument on the world the unit works in: a pressure, a temperature, a draft. Its numbers are in the quantity's own unit. */
+final readonly class Gauge implements Test
+{
+    /** Weather, charge and the room move a pressure by so much of itself, and a temperature by so many kelvins. [practice] */
+    private const VARIES = 0.15;
+
+    private const KELVINS = 4.0;
+
+    /** Read to this share of what it usually is. */
+    private const COUNT = 0.01;
+
+    /** A mistaken one lies anywhere within so many times of what it usually is. */
+    private const ANYWHERE = 4.0;
+
+    /** Further off than this many standard deviations is rarer than one in two hundred. [normal distribution] */
+    private const STRANGE = 2.81;
+
+    public function __construct(public string $quantity)
+    {
+    }
+
+    #[\Override]
+    public function key(): string
+    {
+        return "gauge $this->quantity";
+    }
+
+    #[\Override]
+    public function act(): Act
+    {
+        return Act::gauge($this->quantity);
+    }
+
+    #[\Override]
+    public function title(Circuit $circuit): string
+    {
+        return 'Measure: '.$circuit->quantity($this->quantity)->label;
+    }
+
+    #[\Override]
+    public function order(Circuit $circuit): string
+    {
+        return "Read {$circuit->quantity($this->quantity)->label}.";
+    }
+
+    #[\Override]
+    public function words(float|string|null $shown): string
+    {
+        return is_float($shown) ? sprintf('%.4g', $shown) : 'no reading';
+    }
+
+    #[\Override]
+    public function result(float|string|null $shown): string
+    {
+        return str_replace('_', ' ', $this->quantity).' '.$this->words($shown);
+    }
+
+    #[\Override]
+    public function place(Circuit $circuit): string
+    {
+        foreach ($circuit->parts as $part) {
+            if ($part->text('senses') === $this->quantity) {
+                return $part->place;
+            }
+        }
+
+        return (string) array_key_first($circuit->places);
+    }
+
+    #[\Override]
+    public function carriedOut(Hand $hand): float
+    {
+        return $hand->gauge($this->quantity);
+    }
+
+    #[\Override]
+    public function shows(Predictor $predictor, Occasion $when, int $variant): float
+    {
+        $ranges = $predictor->quantity($variant, $this->quantity, $when);
+        usort($ranges, static fn (Span $a, Span $b): int => $b->share <=> $a->share);
+
+        return ($ranges[0]->low + $ranges[0]->high) / 2;
+    }
+
+    #[\Override]
+    public function fits(Predictor $predictor, Occasion $when, float|string|null $shown): array
+    {
+        $quantity = $predictor->settler->model->circuit->quantity($this->quantity);
+        $read = is_float($shown) ? $shown : 0.0;
+        $usual = max(abs($quantity->normal), abs($read), 1.0);
+
+        return array_map(function (int $v) use ($predictor, $when, $quantity, $read, $usual): Fit {
+            return Fit::ofAll(array_map(static function (Span $span) use ($quantity, $read, $usual): array {
+                $sigma = self::sigma($quantity, ($span->low + $span->high) / 2);
+
+                return [new Fit(
+                    min(1.0, $span->density($read, $sigma) * self::COUNT * $usual),
+                    self::COUNT / self::ANYWHERE,
+                    $span->isWithin($read, self::STRANGE * $sigma),
+                ), $span->share];
+            }, $predictor->quantity($v, $this->quantity, $when)));
+        }, array_keys($predictor->variants));
+    }
+
+    #[\Override]
+    public function isAsHealthy(Predictor $predictor, Occasion $when, float|string|null $shown): bool
+    {
+        $quantity = $predictor->settler->model->circuit->quantity($this->quantity);
+        foreach ($predictor->quantity(0, $this->quantity, $when) as $span) {
+            $sigma = self::sigma($quantity, ($span->low + $span->high) / 2);
+            if (is_float($shown) && $span->isWithin($shown, Likelihood::APART * $sigma)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    #[\Override]
+    public function outcomes(Predictor $predictor, Occasion $when, array $variants): array
+    {
+        $quantity = $predictor->settler->model->circuit->quantity($this->quantity);
+        $spans = [];
+        foreach ($variants as $v) {
+            $own = $predictor->quantity($v, $this->quantity, $when);
+            $spans[$v] = [min(array_map(static fn (Span $s): float => $s->low, $own)), max(array_map(static fn (Span $s): float => $s->high, $own))];
+        }
+        uasort($spans, static fn (array $a, array $b): int => $a <=> $b);
+        $classes = $class = [];
+        $edge = INF;
+        foreach ($spans as $v => [$low, $high]) {
+            if ($low > $edge) {
+                $classes[] = $class;
+                [$class, $edge] = [[], -INF];
+            }
+            $edge = max($edge === INF ? -INF : $edge, $high + self::sigma($quantity, $high));
+            $class[] = $v;
+        }
+
+        return array_values(array_filter([...$classes, $class], static fn (array $c): bool => $c !== []));
+    }
+
+    private static function sigma(Quantity $quantity, float $value): float
+    {
+        return $quantity->unit === '°C' ? self::KELVINS : self::VARIES * max(abs($value), 0.1 * abs($quantity->normal), 1.0);
+    }
+}

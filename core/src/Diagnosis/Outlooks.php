@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Diagnosis;
+
+use Levin\Core\Circuit\Conditions;
+use Levin\Core\Operation\Settled;
+use Levin\Core\Operation\Settler;
+use Levin\Core\Operation\Story;
+use Levin\Core\Operation\Storyteller;
+
+/** What every variant of a line-up goes through, under any conditions: told when it is first asked for, and kept. */
+final class Outlooks
+{
+    /** @var array<string, Storyteller> by what is jumpered */
+    private array $storytellers = [];
+
+    /** @var array<string, array<string, string>> part states */
+    private array $cooled = [];
+
+    /** @param  self|null  $narrower  what is known of the first of these suspects, by one that knows no others */
+    public function __construct(
+        public readonly Settler $settler,
+        private readonly OutlookStore $store,
+        private readonly Lineup $lineup,
+        private readonly ?self $narrower,
+    ) {
+    }
+
+    /** What every variant goes through on an occasion: as it has come about, or from when it is started again to be watched. */
+    public function on(Occasion $when): Outlook
+    {
+        return $when->after === null ? $this->under($when->conditions) : $this->startedAgain($when->conditions);
+    }
+
+    public function under(Conditions $conditions): Outlook
+    {
+        return $this->store->outlook($conditions->key(), function () use ($conditions): Outlook {
+            $isFed = $conditions->isEnergised($this->settler->model->circuit);
+
+            return $this->painted($this->narrower?->under($conditions), fn (int $variant): Story => $isFed
+                ? $this->storyteller($conditions)->tell($conditions->unjumpered(), $this->lineup->variants[$variant])
+                : Story::of($this->settled($variant, $conditions)));
+        });
+    }
+
+    /** As a variant stands, when it has come to rest. */
+    public function settled(int $variant, Conditions $conditions): Settled
+    {
+        $circuit = $this->settler->model->circuit;
+        $ran = $conditions->isEnergised($circuit)
+            ? null
+            : $this->under($conditions->energised($circuit))->end($variant)->posture->states;
+
+        return $this->settler->standing($conditions, $this->lineup->variants[$variant], $ran);
+    }
+
+    /**
+     * What part states come to once power is off and all has cooled.
+     *
+     * @param  array<string, string>  $states  as they were when power was cut
+     * @return array<string, string>
+     */
+    public function cooled(int $variant, Conditions $off, array $states): array
+    {
+        return $this->cooled["$variant ".implode('|', $states).implode(' ', $off->jumpers)] ??= $this->storyteller($off)->cooled(
+            $off->unjumpered(),
+            $this->lineup->variants[$variant],
+            $states,
+        );
+    }
+
+    /** From when it is switched on again, its reset buttons pressed: what has blown stays so. */
+    private function startedAgain(Conditions $conditions): Outlook
+    {
+        return $this->store->outlook('again '.$conditions->key(), function () use ($conditions): Outlook {
+            $off = Conditions::poweredDown($this->settler->model->circuit, $conditions);
+            $first = $this->under($conditions);
+
+            $tell = function (int $variant) use ($conditions, $off, $first): Story {
+                $cut = $this->settler->statesWhenDead($first->end($variant)->posture->states);
+                $left = $this->settler->model->afterResets($this->cooled($variant, $off, $cut));
+
+                return $this->storyteller($conditions)->tellAgain($conditions->unjumpered(), $this->lineup->variants[$variant], $left);
+            };
+
+            return $this->painted($this->narrower?->startedAgain($conditions), $tell);
+        });
+    }
+
+    /**
+     * @param  Outlook|null  $known  of the narrower line-up: what it has is not worked out again
+     * @param  \Closure(int): Story  $tell  a variant's
+     */
+    private function painted(?Outlook $known, \Closure $tell): Outlook
+    {
+        $painter = new Painter($this->settler->model);
+        foreach (array_keys($this->lineup->variants) as $variant) {
+            $known !== null && ($variant < count($known->passages) || $this->lineup->comesAndGoes($variant))
+                ? $painter->copy($known, ...$this->lineup->asKnown($variant))
+                : $painter->add($tell($variant));
+        }
+
+        return $painter->outlook();
+    }
+
+    private function storyteller(Conditions $conditions): Storyteller
+    {
+        return $this->storytellers[implode(' ', $conditions->jumpers)] ??= $this->settler->under($conditions)->storyteller();
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Diagnosis;
+
+use Levin\Core\Meter\MeterFunction;
+
+/** What a meter showed, to be held against what it would show. */
+final readonly class Reading
+{
+    private Likelihood $likelihood;
+
+    /** @param  float|string|null  $shown  SI; null for OL */
+    public function __construct(MeterFunction $function, float|string|null $shown)
+    {
+        // which way round the meter is goes by the hand
+        $this->likelihood = new Likelihood($function, is_float($shown) ? abs($shown) : null);
+    }
+
+    /**
+     * How each variant explains it.
+     *
+     * @param  non-empty-list<non-empty-list<View>>  $views  by variant
+     * @param  \Closure(View): list<Prediction>  $beside  what the points beside would have shown
+     * @return non-empty-list<Fit>
+     */
+    public function fits(array $views, \Closure $beside): array
+    {
+        $fit = fn (View $view): Fit => new Fit(
+            $this->likelihood->right($view->prediction),
+            $this->likelihood->mistaken($view->prediction, $beside($view)),
+            $this->likelihood->isExplainedBy($view->prediction),
+        );
+        $known = $all = [];
+        foreach ($views as $own) {
+            $fits = [];
+            foreach ($own as $view) {
+                // many variants share a scene, and what it explains; a level explains a range of its own
+                $fits[] = [$view->scene >= 0 && $view->prediction->low === null ? $known[$view->scene] ??= $fit($view) : $fit($view), $view->share];
+            }
+            $all[] = Fit::ofAll($fits);
+        }
+
+        return $all;
+    }
+
+    /** Whether it agrees with a prediction, as a technician would say it does. */
+    public function agrees(Prediction $predicted): bool
+    {
+        return $this->likelihood->agrees($predicted);
+    }
+}

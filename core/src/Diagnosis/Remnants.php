@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Diagnosis;
+
+use Levin\Core\Circuit\Conditions;
+use Levin\Core\Circuit\UnknownName;
+use Levin\Core\Meter\Meter;
+use Levin\Core\Network\Factorisation;
+
+/** What may be left of every variant once power is off, and what a meter shows of it that feeds the circuit itself. */
+final class Remnants
+{
+    /** Networks of dead units kept at once: each is some kilobytes. */
+    private const NETWORKS = 300;
+
+    /** Ways a unit may be left once power is off that are told apart. */
+    private const REMAINS = 6;
+
+    private readonly Meter $meter;
+
+    /** @var array<string, Factorisation> */
+    private array $networks = [];
+
+    /** @var array<string, non-empty-list<Remains>> */
+    private array $remains = [];
+
+    /** @param  self|null  $narrower  what is known of the first of these suspects, by one that knows no others */
+    public function __construct(
+        private readonly Outlooks $outlooks,
+        private readonly OutlookStore $store,
+        private readonly Lineup $lineup,
+        private readonly ?self $narrower,
+    ) {
+        $this->meter = new Meter($outlooks->settler);
+    }
+
+    /**
+     * One variant's reading as a meter would take it there.
+     *
+     * @return float|null SI; null for OL
+     *
+     * @throws UnknownName
+     */
+    public function reading(int $variant, Leads $leads, Occasion $when): ?float
+    {
+        return $this->readingOf($this->of($variant, $when)[0], $leads, $when->conditions);
+    }
+
+    /**
+     * Every variant's, in all that may be left of it.
+     *
+     * @return non-empty-list<non-empty-list<View>> by variant
+     *
+     * @throws UnknownName
+     */
+    public function views(Leads $leads, Occasion $when): array
+    {
+        $known = $this->narrower?->views($leads, $when) ?? [];
+        $remains = array_map(
+            fn (int $v): array => $this->of($v, $when),
+            array_slice(array_keys($this->lineup->variants), count($known)),
+        );
+        $readings = $this->store->readings($leads->key().' '.$when->key(), fn (): array => array_map(
+            fn (array $own): array => array_map(fn (Remains $r): ?float => $this->readingOf($r, $leads, $when->conditions), $own),
+            $remains,
+        ));
+
+        $views = [...$known, ...array_map(static fn (array $own, array $values): array => array_map(
+            static fn (Remains $r, ?float $value): View => new View(new Prediction($value), $r->share, $r->number),
+            $own,
+            $values,
+        ), $remains, $readings)];
+
+        return $views === [] ? throw new \LogicException('The healthy unit is always among them.') : $views;
+    }
+
+    private function readingOf(Remains $remains, Leads $leads, Conditions $conditions): ?float
+    {
+        $omega = Meter::testOmega($leads->function);
+        if (count($this->networks) > self::NETWORKS) {
+            $this->networks = [];
+        }
+        $network = $this->networks["$remains->number@$omega ".$conditions->key()]
+            ??= $this->outlooks->settler->dead($conditions, $remains->faults, $remains->states, $omega);
+        $reading = $this->meter->readDead($leads->function, $leads->red, $leads->black, $network);
+
+        return $reading->overload ? null : $reading->value;
+    }
+
+    /**
+     * What may be left of a variant: an overload that had opened, or had not.
+     *
+     * @return non-empty-list<Remains> the most probable first
+     */
+    private function of(int $variant, Occasion $when): array
+    {
+        $energised = $when->conditions->energised($this->outlooks->settler->model->circuit);
+
+        return $this->remains["$variant $when->after ".$energised->key()] ??= $this->remainsOf(
+            $variant,
+            $this->outlooks->under($energised),
+            Conditions::poweredDown($this->outlooks->settler->model->circuit, $energised),
+            $when->after !== null,
+        );
+    }
+
+    /** @return non-empty-list<Remains> */
+    private function remainsOf(int $variant, Outlook $outlook, Conditions $off, bool $hasCooled): array
+    {
+        $shares = $states = $faults = [];
+        $variants = $this->lineup->variants;
+        $comesAndGoes = $this->lineup->comesAndGoes($variant);
+        // one that comes and goes may be there as it is tested, or not
+        foreach ($comesAndGoes ? [$variants[0], $variants[$variant]] : [$variants[$variant]] as $n => $then) {
+            foreach ($outlook->views($variant, null) as $scene => $share) {
+                $cut = $this->outlooks->settler->statesWhenDead($outlook->scenes[$scene]->posture->states);
+                // it is tested at once, or when it has cooled
+                foreach ([...$hasCooled ? [] : [$cut], $this->outlooks->cooled($variant, $off, $cut)] as $left) {
+                    $key = "$n ".implode('|', $left);
+                    $shares[$key] = ($shares[$key] ?? 0.0) + $share / ($comesAndGoes ? 4 : 2);
+                    $states[$key] = $left;
+                    $faults[$key] = $then;
+                }
+            }
+        }
+        arsort($shares);
+        $remains = [];
+        foreach (array_slice($shares, 0, self::REMAINS) as $key => $share) {
+            // below nothing, and each with its own, so that none is taken for a scene
+            $remains[] = new Remains($faults[$key], -1 - $variant * self::REMAINS - count($remains), $share, $states[$key]);
+        }
+
+        return $remains === [] ? throw new \LogicException('There is always something left.') : $remains;
+    }
+}
