@@ -23,7 +23,11 @@ class ExpectedReadingController
     public function __invoke(Request $request, Call $call, Trace $trace): JsonResponse
     {
         $request->validate([
-            'function' => ['required', 'string', Rule::enum(MeterFunction::class)->except([MeterFunction::Amps, MeterFunction::MicroampsDc])],
+            'function' => [
+                'required',
+                'string',
+                Rule::enum(MeterFunction::class)->except([MeterFunction::Amps, MeterFunction::MicroampsDc]),
+            ],
             'red' => ['required', 'string', 'max:64'],
             'black' => ['required', 'string', 'max:64'],
         ]);

@@ -38,7 +38,7 @@ final readonly class Conditions
      */
     public function warm(array $warm): self
     {
-        return new self($this->values, $this->numbers, $this->lifted, $this->removed, $warm, $this->jumpers);
+        return $this->but(warm: $warm);
     }
 
     /** °C of a part. */
@@ -68,7 +68,7 @@ final readonly class Conditions
             }
         }
 
-        return new self($values, $from->numbers, $from->lifted, $from->removed, $from->warm, $from->jumpers);
+        return $from->but(values: $values);
     }
 
     /** Every power switch at its default and every lead landed: what the unit went through before it was made dead. */
@@ -119,7 +119,7 @@ final readonly class Conditions
             throw UnknownName::condition($name, [...array_keys($this->values), ...array_keys($this->numbers)]);
         }
 
-        return new self([...$this->values, $name => $value], $this->numbers, $this->lifted, $this->removed, $this->warm, $this->jumpers);
+        return $this->but(values: [...$this->values, $name => $value]);
     }
 
     /**
@@ -133,40 +133,36 @@ final readonly class Conditions
             $this->number($name);
         }
 
-        return $numbers === []
-            ? $this
-            : new self($this->values, [...$this->numbers, ...$numbers], $this->lifted, $this->removed, $this->warm, $this->jumpers);
+        return $numbers === [] ? $this : $this->but(numbers: [...$this->numbers, ...$numbers]);
     }
 
     /** @param  list<string>  $wires */
     public function lifting(array $wires): self
     {
-        return new self($this->values, $this->numbers, self::joined($this->lifted, $wires), $this->removed, $this->warm, $this->jumpers);
+        return $this->but(lifted: self::joined($this->lifted, $wires));
     }
 
     /** @param  list<string>  $wires */
     public function landing(array $wires): self
     {
-        return new self($this->values, $this->numbers, array_values(array_diff($this->lifted, $wires)), $this->removed, $this->warm, $this->jumpers);
+        return $this->but(lifted: array_values(array_diff($this->lifted, $wires)));
     }
 
     /** @param  list<string>  $parts fuses pulled, plugs parted, relays taken out of their sockets */
     public function removing(array $parts): self
     {
-        return new self($this->values, $this->numbers, $this->lifted, self::joined($this->removed, $parts), $this->warm, $this->jumpers);
+        return $this->but(removed: self::joined($this->removed, $parts));
     }
 
     /** @param  list<string>  $parts */
     public function restoring(array $parts): self
     {
-        return new self($this->values, $this->numbers, $this->lifted, array_values(array_diff($this->removed, $parts)), $this->warm, $this->jumpers);
+        return $this->but(removed: array_values(array_diff($this->removed, $parts)));
     }
 
     public function jumpering(string $a, string $b): self
     {
-        $jumpers = self::joined($this->jumpers, [self::jumper($a, $b)]);
-
-        return new self($this->values, $this->numbers, $this->lifted, $this->removed, $this->warm, $jumpers);
+        return $this->but(jumpers: self::joined($this->jumpers, [self::jumper($a, $b)]));
     }
 
     /** With one jumper off, or all of them when none is named. */
@@ -174,9 +170,7 @@ final readonly class Conditions
     {
         $jumpers = $points === [] ? [] : array_values(array_diff($this->jumpers, [self::jumper(...$points)]));
 
-        return $jumpers === $this->jumpers
-            ? $this
-            : new self($this->values, $this->numbers, $this->lifted, $this->removed, $this->warm, $jumpers);
+        return $jumpers === $this->jumpers ? $this : $this->but(jumpers: $jumpers);
     }
 
     /** The same whichever way round it is put on. */
@@ -224,12 +218,40 @@ final readonly class Conditions
         return $key;
     }
 
+    /**
+     * The same with some of it changed.
+     *
+     * @param  array<string, bool>|null  $values
+     * @param  array<string, float>|null  $numbers
+     * @param  list<string>|null  $lifted
+     * @param  list<string>|null  $removed
+     * @param  array<string, float>|null  $warm
+     * @param  list<string>|null  $jumpers
+     */
+    private function but(
+        ?array $values = null,
+        ?array $numbers = null,
+        ?array $lifted = null,
+        ?array $removed = null,
+        ?array $warm = null,
+        ?array $jumpers = null,
+    ): self {
+        return new self(
+            $values ?? $this->values,
+            $numbers ?? $this->numbers,
+            $lifted ?? $this->lifted,
+            $removed ?? $this->removed,
+            $warm ?? $this->warm,
+            $jumpers ?? $this->jumpers,
+        );
+    }
+
     /** @param  array<string, Condition>  $conditions that go to their defaults */
     private function defaulting(array $conditions): self
     {
         $defaults = array_map(static fn (Condition $c): bool => $c->default, $conditions);
 
-        return new self([...$this->values, ...$defaults], $this->numbers, [], $this->removed, $this->warm, $this->jumpers);
+        return $this->but(values: [...$this->values, ...$defaults], lifted: []);
     }
 
     /**

@@ -89,6 +89,24 @@ final class Chooser
         ));
     }
 
+    /** Until a machine does again what it does now and then. */
+    public function waiting(string $part): Advice
+    {
+        $test = new Await($part);
+        $when = new Occasion($this->from->now);
+        $expected = $test->words($test->shows($this->predictor, $when, 0));
+
+        return new Advice(
+            new Candidate($test, $when, [], Await::SECONDS / 120, 1.0),
+            0.0,
+            $test->title($this->model->circuit),
+            $expected,
+            $expected,
+            'It comes and goes, and is not there now: what is read now says nothing of it.',
+            [],
+        );
+    }
+
     /** Dead tests: at once, then of what has to cool first; leads are lifted for few. */
     private function addDead(Ranking $ranking, bool $isFew): void
     {
@@ -163,7 +181,9 @@ final class Chooser
         $quantities = $this->implied($inPlay);
         foreach ($changes as [$conditions, $extra]) {
             $when = new Occasion($conditions);
-            $gauges = (new Candidates($this->model))->gauges($quantities, $when, $this->from->place);
+            // what the world comes to is read on a unit that does what it does
+            $isFed = $conditions->isEnergised($this->model->circuit);
+            $gauges = $isFed ? (new Candidates($this->model))->gauges($quantities, $when, $this->from->place) : [];
             foreach ([...$this->under($when), ...$gauges] as $test) {
                 $list[] = [$test, $extra];
             }

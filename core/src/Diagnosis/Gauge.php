@@ -132,7 +132,10 @@ final readonly class Gauge implements Test
         $spans = [];
         foreach ($variants as $v) {
             $own = $predictor->quantity($v, $this->quantity, $when);
-            $spans[$v] = [min(array_map(static fn (Span $s): float => $s->low, $own)), max(array_map(static fn (Span $s): float => $s->high, $own))];
+            $spans[$v] = [
+                min(array_map(static fn (Span $s): float => $s->low, $own)),
+                max(array_map(static fn (Span $s): float => $s->high, $own)),
+            ];
         }
         uasort($spans, static fn (array $a, array $b): int => $a <=> $b);
         $classes = $class = [];

@@ -62,10 +62,10 @@ final readonly class Guesses
     }
 
     /** @return list<Guess> */
-    private function intermittents(): array
+    public function intermittents(): array
     {
         $guesses = [];
-        foreach (array_keys(self::best($this->weighing->mixedWith(0), self::INTERMITTENTS)) as $v) {
+        foreach (array_keys(self::best($this->weighing->comingAndGoing(), self::INTERMITTENTS)) as $v) {
             $fault = $this->faults($v)->all[0]->fault ?? null;
             if ($fault !== null) {
                 $guesses[] = Guess::intermittent($fault, $this->faults($v));

@@ -26,6 +26,9 @@ interface Hand
     /** @return float|null amperes; null for OL */
     public function inSeries(string $wire): ?float;
 
+    /** What is seen of a part once it does something else than now, or when the time is up. */
+    public function await(string $part, float $seconds): string;
+
     /** In the quantity's unit. */
     public function gauge(string $quantity): float;
 

@@ -12,6 +12,9 @@ final readonly class Hearing
     /** A suspect stays in play while it has at least this share of the leading one. */
     private const IN_PLAY = 0.01;
 
+    /** With more than this chance that it comes and goes, and is not there now, it is waited for. */
+    private const AWAY = 0.5;
+
     /** Pieces of evidence that are thought of to be asked again. */
     private const AGAIN = 4;
 
@@ -46,6 +49,7 @@ final readonly class Hearing
         if ($alone !== null) {
             [$next] = $this->choose($alone);
         }
+        $next = $this->awaited($next);
         // with nothing new left that helps, what was asked is asked again, the least sure first
         foreach ($next === [] ? array_slice($this->weighing->leastSure(), 0, self::AGAIN) : [] as $again) {
             [$next] = $next === [] ? $this->choose($again) : [$next];
@@ -81,6 +85,43 @@ final readonly class Hearing
         usort($next, static fn (Advice $a, Advice $b): int => $isAgain($b) <=> $isAgain($a));
 
         return [$next, $signatures];
+    }
+
+    /**
+     * What comes and goes is read while it is there: until then one waits for it.
+     *
+     * @param  list<Advice>  $next
+     * @return list<Advice>
+     */
+    private function awaited(array $next): array
+    {
+        $posterior = $this->weighing->posterior;
+        $away = 0.0;
+        foreach (array_keys($this->predictor->lineup->comeAndGo()) as $v) {
+            $away += $posterior[$v] * (1 - $this->weighing->isThere($v));
+        }
+        $part = $away > self::AWAY ? $this->whatChanged() : null;
+        if ($part === null || ! $this->from->now->isEnergised($this->predictor->settler->model->circuit)) {
+            return $next;
+        }
+
+        return [(new Chooser($this->predictor, $this->from))->waiting($part), ...$next];
+    }
+
+    /** The machine that was last seen to do something else than before. */
+    private function whatChanged(): ?string
+    {
+        $last = [];
+        $changed = null;
+        foreach ($this->evidence as $item) {
+            $part = $item->test instanceof Look || $item->test instanceof Await ? $item->test->part : null;
+            if ($part !== null && $item->when->conditions->key() === $this->from->now->key()) {
+                $changed = ($last[$part] ?? $item->shown) !== $item->shown ? $part : $changed;
+                $last[$part] = $item->shown;
+            }
+        }
+
+        return $changed;
     }
 
     private function meaning(bool $asHealthy, int $before, int $after): Meaning
@@ -146,7 +187,7 @@ final readonly class Hearing
     {
         return array_map(function (array $variants) use ($posterior): SuspectGroup {
             $numbers = array_values(array_unique(array_map(fn (int $v): int => $this->predictor->suspectOf[$v], $variants)));
-            $own = self::simplest(array_map(fn (int $s): Suspect => $this->predictor->suspects[$s], $numbers));
+            $own = $this->simplest(array_map(fn (int $s): Suspect => $this->predictor->suspects[$s], $numbers));
 
             $degree = count($own) === 1 ? $own[0]->howBad($posterior) : '';
 
@@ -161,18 +202,19 @@ final readonly class Hearing
 
     /**
      * Without those of two causes that nothing tells from one of them alone: what may sit behind it is another question. And where nothing
-     * tells them from a healthy unit, that is what it is as far as it shows.
+     * tells them from a healthy unit, that is what it is as far as it shows; but not where such a unit leaves something unexplained.
      *
      * @param  list<Suspect>  $suspects
      * @return list<Suspect>
      */
-    private static function simplest(array $suspects): array
+    private function simplest(array $suspects): array
     {
-        foreach ($suspects as $suspect) {
-            if ($suspect->causes === []) {
-                return [$suspect];
-            }
+        $broken = array_values(array_filter($suspects, static fn (Suspect $s): bool => $s->causes !== []));
+        if (count($broken) < count($suspects) && ($broken === [] || $this->explainsAll(0))) {
+            return [$this->predictor->suspects[0]];
         }
+        $explaining = array_values(array_filter($broken, fn (Suspect $s): bool => $this->explainsAll(...$s->variants)));
+        $suspects = $explaining === [] ? $broken : $explaining;
 
         return array_values(array_filter($suspects, static function (Suspect $s) use ($suspects): bool {
             foreach ($suspects as $other) {
@@ -183,6 +225,19 @@ final readonly class Hearing
 
             return true;
         }));
+    }
+
+    /** Whether one of some variants leaves nothing unexplained. */
+    private function explainsAll(int ...$variants): bool
+    {
+        foreach ($variants as $variant) {
+            $left = array_filter(array_keys($this->evidence), fn (int $k): bool => ! $this->weighing->explains($k, $variant));
+            if ($left === []) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @param  non-empty-list<float>  $posterior */

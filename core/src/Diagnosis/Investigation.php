@@ -39,8 +39,14 @@ final readonly class Investigation
     {
         $weighing = $this->weigh($this->predictor, $evidence, $from->fresh);
         $predictor = $this->predictor;
-        if ($weighing->unexplained() !== []) {
-            $predictor = $predictor->widened((new Guesses($predictor, $weighing))->all());
+        $guesses = new Guesses($predictor, $weighing);
+        $more = match (true) {
+            $weighing->unexplained() !== [] => $guesses->all(),
+            Episodes::among($evidence)->areSeveral() => $guesses->intermittents(),
+            default => [],
+        };
+        if ($more !== []) {
+            $predictor = $predictor->widened($more);
             $weighing = $this->weigh($predictor, $evidence, $from->fresh);
         }
         $assessment = (new Hearing($predictor, $weighing, $evidence, $from))->assessment();
@@ -68,6 +74,8 @@ final readonly class Investigation
             array_map(static fn (Evidence $item): array => $item->fits($predictor), $evidence),
             $predictor->suspectOf,
             array_map(static fn (Evidence $item): string => $item->test->key().' '.$item->when->conditions->key(), $evidence),
+            Episodes::among($evidence),
+            $predictor->lineup->comeAndGo(),
         );
     }
 

@@ -96,7 +96,9 @@ final readonly class Likelihood
         [$low, $high, $sigma] = $this->range($predicted, $value);
         $x = self::transform($this->function, $this->read);
 
-        return min(1.0, max(0.0, (new Span($low, $high, 1.0))->density($x, $sigma)) * self::width($this->function, $this->read, $this->count));
+        $density = (new Span($low, $high, 1.0))->density($x, $sigma);
+
+        return min(1.0, max(0.0, $density) * self::width($this->function, $this->read, $this->count));
     }
 
     /** @return array{float, float, float} the range it lies in on the scale of comparison, and the standard deviation about it */

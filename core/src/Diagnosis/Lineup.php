@@ -63,6 +63,19 @@ final readonly class Lineup
         return $this->suspects[$this->suspectOf[$variant]]->comesAndGoes;
     }
 
+    /** @return array<int, int> by variant that comes and goes, the one that is as it is when it is there */
+    public function comeAndGo(): array
+    {
+        $all = [];
+        foreach (array_keys($this->variants) as $variant) {
+            if ($this->comesAndGoes($variant)) {
+                $all[$variant] = $this->asKnown($variant)[1] ?? 0;
+            }
+        }
+
+        return $all;
+    }
+
     /** @return non-empty-list<int> variants of a narrower line-up that it goes like: one, or now the healthy one and now another */
     public function asKnown(int $variant): array
     {

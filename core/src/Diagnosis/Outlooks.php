@@ -41,7 +41,10 @@ final class Outlooks
 
             return $this->painted($this->narrower?->under($conditions), fn (int $variant): Story => $isFed
                 ? $this->storyteller($conditions)->tell($conditions->unjumpered(), $this->lineup->variants[$variant])
-                : Story::of($this->settled($variant, $conditions)));
+                : Story::of(
+                    $this->settled($variant, $conditions),
+                    $this->storyteller($conditions)->rested($conditions->unjumpered())->numbers(),
+                ));
         });
     }
 

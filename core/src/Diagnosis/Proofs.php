@@ -66,8 +66,8 @@ final readonly class Proofs
     }
 
     /**
-     * Of what moves, a fault that changes nothing anyone sees while the unit should run (a switch stuck closed) is not asked for; a heater, a
-     * wire, a plug is good or it is not.
+     * Of what moves, a fault that changes nothing anyone sees while the unit should run (a switch stuck closed) is not asked for; a heater,
+     * a wire, a plug is good or it is not.
      *
      * @return array<string, non-empty-list<int>> by part or wire, its variants that matter
      */
@@ -93,9 +93,15 @@ final readonly class Proofs
      */
     private function stand(array $variants, array $refuting): bool
     {
-        foreach ($this->leader === null ? [] : $variants as $v) {
-            $standing = array_filter($refuting[$v], fn (Evidence $e): bool => $this->tells($e, $v, $this->leader));
-            if ($standing === []) {
+        if ($this->leader === null) {
+            return true;
+        }
+        foreach ($variants as $v) {
+            $telling = false;
+            foreach ($refuting[$v] ?? [] as $evidence) {
+                $telling = $telling || $this->tells($evidence, $v, $this->leader);
+            }
+            if (! $telling) {
                 return false;
             }
         }

@@ -37,7 +37,8 @@ final readonly class Reading
             $fits = [];
             foreach ($own as $view) {
                 // many variants share a scene, and what it explains; a level explains a range of its own
-                $fits[] = [$view->scene >= 0 && $view->prediction->low === null ? $known[$view->scene] ??= $fit($view) : $fit($view), $view->share];
+                $isShared = $view->scene >= 0 && $view->prediction->low === null;
+                $fits[] = [$isShared ? $known[$view->scene] ??= $fit($view) : $fit($view), $view->share];
             }
             $all[] = Fit::ofAll($fits);
         }

@@ -21,9 +21,16 @@ final readonly class Weighing
      * @param  list<non-empty-list<Fit>>  $fits  by piece of evidence and variant
      * @param  non-empty-list<int>  $suspectOf  number of the suspect by variant
      * @param  list<string>  $tests  by piece of evidence: the same for the same test, whenever it was made
+     * @param  array<int, int>  $comeAndGo  by variant that comes and goes, the one that is as it is when it is there
      */
-    public function __construct(private array $prior, private array $fits, array $suspectOf, private array $tests)
-    {
+    public function __construct(
+        private array $prior,
+        private array $fits,
+        array $suspectOf,
+        private array $tests,
+        private Episodes $episodes,
+        private array $comeAndGo,
+    ) {
         $this->likelihoods = array_map(
             static fn (array $piece): array => array_map(static fn (Fit $f): float => $f->likelihood(), $piece),
             $fits,
@@ -37,7 +44,7 @@ final readonly class Weighing
     {
         $weights = $this->prior;
         $along = [self::share($weights)];
-        foreach ($this->likelihoods as $piece) {
+        foreach ($this->factors($this->likelihoods) as $piece) {
             $along[] = $weights = self::share(self::times($weights, $piece));
         }
 
@@ -56,13 +63,18 @@ final readonly class Weighing
         return self::share($this->weighed(array_intersect_key($this->likelihoods, array_flip($pieces))));
     }
 
-    /** @return non-empty-list<float> if each were half of the time like another variant */
-    public function mixedWith(int $variant): array
+    /** @return non-empty-list<float> if each came and went */
+    public function comingAndGoing(): array
     {
-        return self::share($this->weighed(array_map(static fn (array $piece): array => array_map(
-            static fn (float $l): float => ($l + $piece[$variant]) / 2,
-            $piece,
-        ), $this->likelihoods)));
+        $variants = array_keys($this->prior);
+
+        return self::share($this->weighed($this->likelihoods, array_combine($variants, $variants)));
+    }
+
+    /** Chance that a fault which comes and goes is there now. */
+    public function isThere(int $variant): float
+    {
+        return $this->episodes->isThere(array_column($this->likelihoods, 0), array_column($this->likelihoods, $this->comeAndGo[$variant]));
     }
 
     /**
@@ -80,7 +92,11 @@ final readonly class Weighing
     /** Whether a piece is, with a variant, no stranger than one in two hundred. */
     public function explains(int $piece, int $variant): bool
     {
-        return $this->fits[$piece][$variant]->explains;
+        $failed = $this->comeAndGo[$variant] ?? null;
+
+        return $failed === null
+            ? $this->fits[$piece][$variant]->explains
+            : $this->fits[$piece][0]->explains || $this->fits[$piece][$failed]->explains;
     }
 
     /** @return list<int> pieces that the leading suspect leaves unexplained, and that no test made again has put right */
@@ -89,11 +105,15 @@ final readonly class Weighing
         return array_keys(array_filter($this->fits, fn (int $k): bool => ! $this->isSettled($k), ARRAY_FILTER_USE_KEY));
     }
 
-    /** Whether the leading suspect explains it, or the same test made once more. */
+    /**
+     * Whether the leading suspect explains it, or the same test made once more. A machine that stands now and runs then is not settled by that
+     * where nothing is wrong; where something is, it is what comes of it.
+     */
     private function isSettled(int $piece): bool
     {
+        $isBroken = ! in_array(0, $this->leading, true);
         foreach (array_keys($this->tests, $this->tests[$piece], true) as $again) {
-            if ($again >= $piece && $this->isExplained($again)) {
+            if ($again >= $piece && $this->isExplained($again) && ($isBroken || $this->episodes->together($piece, $again))) {
                 return true;
             }
         }
@@ -104,7 +124,7 @@ final readonly class Weighing
     private function isExplained(int $piece): bool
     {
         foreach ($this->leading as $v) {
-            if ($this->fits[$piece][$v]->explains) {
+            if ($this->explains($piece, $v)) {
                 return true;
             }
         }
@@ -155,12 +175,34 @@ final readonly class Weighing
     }
 
     /**
-     * @param  array<int, non-empty-list<float>>  $likelihoods
+     * @param  array<int, non-empty-list<float>>  $likelihoods  by piece and variant
+     * @param  array<int, int>|null  $comeAndGo  instead of those that do
      * @return non-empty-list<float> weights
      */
-    private function weighed(array $likelihoods): array
+    private function weighed(array $likelihoods, ?array $comeAndGo = null): array
     {
-        return array_reduce($likelihoods, self::times(...), $this->prior);
+        return array_reduce($this->factors($likelihoods, $comeAndGo), self::times(...), $this->prior);
+    }
+
+    /**
+     * By what each piece changes the weights.
+     *
+     * @param  array<int, non-empty-list<float>>  $likelihoods  by piece and variant
+     * @param  array<int, int>|null  $comeAndGo  instead of those that do
+     * @return array<int, non-empty-list<float>> the same
+     */
+    private function factors(array $likelihoods, ?array $comeAndGo = null): array
+    {
+        $sound = array_map(static fn (array $piece): float => $piece[0], $likelihoods);
+        $factors = $likelihoods;
+        foreach ($comeAndGo ?? $this->comeAndGo as $variant => $failed) {
+            $own = $this->episodes->factors($sound, array_map(static fn (array $piece): float => $piece[$failed], $likelihoods));
+            foreach ($own as $piece => $factor) {
+                $factors[$piece][$variant] = $factor;
+            }
+        }
+
+        return array_map(array_values(...), $factors);
     }
 
     /**

@@ -53,9 +53,13 @@ final readonly class QuantityEntry
             throw BadQuantity::notANumber($quantity, mb_substr($text, 0, self::LONGEST), self::units($quantity));
         }
         $unit = mb_strtolower(trim($m[2]));
-        [$factor, $plus] = $unit === '' ? [1.0, 0.0] : $units[$unit] ?? throw BadQuantity::otherUnit($quantity, $m[2], self::units($quantity));
+        [$factor, $plus] = $unit === ''
+            ? [1.0, 0.0]
+            : $units[$unit] ?? throw BadQuantity::otherUnit($quantity, $m[2], self::units($quantity));
         $value = ((float) $m[1] + $plus) * $factor;
 
-        return abs($value) <= self::MOST * max(1.0, abs($quantity->normal)) ? new self($value) : throw BadQuantity::offTheScale($quantity, $text);
+        return abs($value) <= self::MOST * max(1.0, abs($quantity->normal))
+            ? new self($value)
+            : throw BadQuantity::offTheScale($quantity, $text);
     }
 }

@@ -15,9 +15,13 @@ final readonly class Story
     {
     }
 
-    /** Of a unit that stays as it is. */
-    public static function of(Settled $settled): self
+    /**
+     * Of a unit that stays as it is, while the world comes to rest.
+     *
+     * @param  array<string, float>  $rested  where its quantities go, by name
+     */
+    public static function of(Settled $settled, array $rested): self
     {
-        return new self([new Stretch(0.0, self::LONG, $settled, $settled->conditions->numbers(), $settled->conditions->numbers())]);
+        return new self([new Stretch(0.0, self::LONG, $settled, $settled->conditions->numbers(), $rested)]);
     }
 }

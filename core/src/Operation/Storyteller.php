@@ -30,6 +30,9 @@ final class Storyteller
 
     private const AWHILE = 900.0;
 
+    /** Quantities that differ by less than this share of themselves are where they were. */
+    private const ALIKE = 0.05;
+
     /** @var array<string, Conditions> after a long time off, by conditions */
     private array $rested = [];
 
@@ -67,7 +70,7 @@ final class Storyteller
     }
 
     /** With pressures and temperatures where they come to while the unit is off. */
-    private function rested(Conditions $conditions): Conditions
+    public function rested(Conditions $conditions): Conditions
     {
         return $this->rested[$conditions->key()] ??= $conditions->withNumbers($this->cooling(
             Conditions::poweredDown($this->model->circuit, $conditions),
@@ -122,6 +125,12 @@ final class Storyteller
         return $trail;
     }
 
+    /** The same for two numbers that are as good as the same. */
+    private static function near(float $number): int
+    {
+        return ($number <=> 0.0) * (int) round(log(1 + abs($number)) / self::ALIKE);
+    }
+
     /** @return non-empty-list<Stretch> */
     private function goOn(Course $course): array
     {
@@ -129,8 +138,10 @@ final class Storyteller
         for ($n = 0; ; $n++) {
             [$from, $settled, $begins] = [$course->time(), $course->settled(), $course->conditions()->numbers()];
             $posture = Stretch::postureOf($settled->states);
-            $times[$posture] = ($times[$posture] ?? 0) + 1;
-            $goesRound = $from > self::AWHILE && $times[$posture] > self::ROUNDS;
+            // a pressure that still falls from round to round may yet open something
+            $again = $posture.implode(' ', array_map(self::near(...), $begins));
+            $times[$again] = ($times[$again] ?? 0) + 1;
+            $goesRound = $from > self::AWHILE && $times[$again] > self::ROUNDS;
             $moved = $n < self::MOST && ! $goesRound && $course->goOn(Story::LONG);
             $settled = $known[$posture] ??= $settled;
             $ends = $course->conditions()->numbers();

@@ -68,12 +68,9 @@ final readonly class DeedGate
             throw Refusal::roundAGasSafety($guard);
         }
 
-        return [
-            'from' => $from,
-            'to' => $to,
-            'on' => true,
-            'reason' => $given->filled('reason', Given::REASON, 'Say why the jumper goes on: it stands in the record until it is off again.'),
-        ];
+        $why = 'Say why the jumper goes on: it stands in the record until it is off again.';
+
+        return ['from' => $from, 'to' => $to, 'on' => true, 'reason' => $given->filled('reason', Given::REASON, $why)];
     }
 
     /**

@@ -27,6 +27,12 @@ final class HiddenUnit implements Hand
     /** Moments in which nothing ends: a unit that goes round faster than anyone looks. */
     private const MOST = 3000;
 
+    /** Someone who waits looks up so often, seconds. [practice, no published source] */
+    private const GLANCE = 60.0;
+
+    /** What comes and goes lasts so long on average, either way, seconds. [practice, no published source] */
+    private const LASTS = 900.0;
+
     /** Volts at a point above which it is not dead. [practice, no published source] */
     private const LIVE = 2.0;
 
@@ -35,6 +41,8 @@ final class HiddenUnit implements Hand
     private readonly Meter $meter;
 
     private int $seen = 0;
+
+    private bool $isThere = true;
 
     /** @var list<string> keys of the tests that were mistaken */
     private array $slips = [];
@@ -54,14 +62,21 @@ final class HiddenUnit implements Hand
     /** Lets time pass, and a little more while it moves too fast to be looked at; what comes and goes has come or gone. */
     public function wait(float $seconds): void
     {
-        if ($this->comesAndGoes) {
-            $this->course->fail($this->dice->chance(0.5) ? $this->faults : Faults::none());
-        }
+        $this->comeOrGo($seconds);
         $until = $this->course->time() + $seconds;
         while ($this->seen++ < self::MOST && $this->course->time() < $until) {
             if ($this->course->goOn($until)) {
                 $until = max($until, $this->course->time() + Storyteller::BRIEF);
             }
+        }
+    }
+
+    /** What comes and goes stays for a while, either way. */
+    private function comeOrGo(float $seconds): void
+    {
+        if ($this->comesAndGoes && $this->dice->chance((1 - exp(-2 * $seconds / self::LASTS)) / 2)) {
+            $this->isThere = ! $this->isThere;
+            $this->course->fail($this->isThere ? $this->faults : Faults::none());
         }
     }
 
@@ -92,7 +107,7 @@ final class HiddenUnit implements Hand
     public function mend(array $faults): void
     {
         $this->faults = $this->faults->without(...array_map($this->settler->model->faults->find(...), $faults));
-        $this->course->fail($this->faults);
+        $this->course->fail($this->isThere ? $this->faults : Faults::none());
         foreach ($this->settler->model->parts as $id => $part) {
             $this->course->put($id, $part->afterReset($this->settled()->states[$id] ?? ''));
         }
@@ -107,6 +122,25 @@ final class HiddenUnit implements Hand
     public function settled(): Settled
     {
         return $this->course->settled();
+    }
+
+    /** @return array<string, list<string>> what each machine has been seen to do by turns, of a unit that is not always as it is now */
+    public function complaint(): array
+    {
+        if (! $this->comesAndGoes) {
+            return [];
+        }
+        $now = $this->course->conditions();
+        $failed = $this->settler->settle($now, $this->faults);
+        $sound = $this->settler->settle($now, Faults::none());
+        $seen = [];
+        foreach ($this->settler->model->parts as $id => $part) {
+            if ($part->demand() !== null && $part->observables() !== [] && $failed->observed($id) !== $sound->observed($id)) {
+                $seen[$id] = [$failed->observed($id), $sound->observed($id)];
+            }
+        }
+
+        return $seen;
     }
 
     /** Whether a point is live, whatever anyone believes. */
@@ -147,6 +181,17 @@ final class HiddenUnit implements Hand
     public function inSeries(string $wire): ?float
     {
         return $this->noisy($this->meter->inSeries($wire, $this->settled()));
+    }
+
+    #[\Override]
+    public function await(string $part, float $seconds): string
+    {
+        $before = $this->course->observed($part);
+        for ($waited = 0.0; $waited < $seconds && $this->course->observed($part) === $before; $waited += self::GLANCE) {
+            $this->wait(self::GLANCE);
+        }
+
+        return $this->course->observed($part);
     }
 
     #[\Override]

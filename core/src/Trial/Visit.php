@@ -43,7 +43,20 @@ final class Visit
 
     public function __construct(private readonly Model $model, private readonly HiddenUnit $unit, public Conditions $now)
     {
-        $this->evidence = $this->machines(new Occasion($now));
+        $this->evidence = [...$this->complaint(), ...$this->machines(new Occasion($now))];
+    }
+
+    /** @return list<Evidence> of what comes and goes, what its owner has seen of it */
+    private function complaint(): array
+    {
+        $evidence = [];
+        foreach ([0, 1] as $turn) {
+            foreach ($this->unit->complaint() as $part => $seen) {
+                $evidence[] = new Evidence(new Look($part), $seen[$turn], new Occasion($this->now));
+            }
+        }
+
+        return $evidence;
     }
 
     public function carryOut(Candidate $next): void
@@ -101,6 +114,8 @@ final class Visit
         if ($act->isDead() && $this->unit->isLive($act->at, $act->black)) {
             $this->unsafe[] = $test->title($this->model->circuit).' on a live circuit';
         }
+        // nobody reads on when the machine beside him starts or stops
+        array_push($this->evidence, ...$this->isDead || $next->when->after === 0.0 ? [] : $this->moved(new Occasion($this->now, $this->noted())));
         $shown = $test->carriedOut($this->unit);
         $this->evidence[] = new Evidence($test, $shown, new Occasion($this->now, $next->when->after ?? $this->noted()));
         $this->log[] = $test->title($this->model->circuit).': '.$test->words($shown);

@@ -195,7 +195,8 @@ it('knows which functions feed the circuit themselves, and the unit of each', fu
         ->and(array_map(fn (MeterFunction $f): string => $f->unit(), MeterFunction::cases()))->toBe(
             ['V', 'V', 'V', 'Ω', 'Ω', 'F', 'A', 'A', 'Ω'],
         )
-        ->and(array_column(MeterFunction::traced(), 'value'))->toBe(['vac', 'ohms', 'continuity', 'mfd']);
+        ->and(array_column(array_filter(MeterFunction::cases(), fn (MeterFunction $f): bool => $f->goesOnWires()), 'value'))
+        ->toBe(['uadc', 'amps']);
 });
 
 it('tells a reading that was not taken from one over its range', function (): void {

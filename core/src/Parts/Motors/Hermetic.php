@@ -52,7 +52,9 @@ trait Hermetic
     protected function ownFaults(): array
     {
         return [
-            ...($this->overload() === null ? [] : [new FaultMode('overload-open', 'internal overload open (hot)', self::OVERLOAD_WEIGHT, signs: Sign::OVERHEATED)]),
+            ...($this->overload() === null ? [] : [
+                new FaultMode('overload-open', 'internal overload open (hot)', self::OVERLOAD_WEIGHT, signs: Sign::OVERHEATED),
+            ]),
             new FaultMode('seized', 'seized', 1.2),
         ];
     }

@@ -64,7 +64,10 @@ final class Fuse extends Fuses
     #[\Override]
     public function faults(): array
     {
-        return [new FaultMode('blown', 'blown', 0.7), new FaultMode('clips-loose', 'loose in its clips', 0.4, 'Ω', FaultMode::JOINT, signs: Sign::LOOSE_JOINT)];
+        return [
+            new FaultMode('blown', 'blown', 0.7),
+            new FaultMode('clips-loose', 'loose in its clips', 0.4, 'Ω', FaultMode::JOINT, Sign::LOOSE_JOINT),
+        ];
     }
 
     #[\Override]

@@ -48,7 +48,8 @@ abstract class ContactSet extends CoilAndContacts
             new FaultMode('welded', 'armature stuck in', 0.8),
         ];
         foreach ($this->wiredContacts() as $c) {
-            $faults[] = new FaultMode("{$c['name']}-burnt", "contact {$c['from']}–{$c['to']} does not make", $c['weight'], signs: Sign::PITTED);
+            $burnt = "contact {$c['from']}–{$c['to']} does not make";
+            $faults[] = new FaultMode("{$c['name']}-burnt", $burnt, $c['weight'], signs: Sign::PITTED);
             $worn = "contact {$c['from']}–{$c['to']} worn";
             $faults[] = new FaultMode("{$c['name']}-worn", $worn, 0.5 * $c['weight'], 'Ω', FaultMode::JOINT, signs: Sign::PITTED);
             $faults[] = new FaultMode("{$c['name']}-welded", "contact {$c['from']}–{$c['to']} welded", 0.09);
