@@ -6,6 +6,7 @@ namespace App\Calls;
 
 use App\Api\Data;
 use Levin\Core\Circuit\Condition;
+use Levin\Core\Record\JumperOn;
 use Levin\Core\Record\Standing;
 
 /** How a call stands after its events. */
@@ -16,6 +17,11 @@ final readonly class StandingData extends Data
      * @param  list<string>  $lifted  wires
      * @param  list<string>  $powerStillOn  labels of switches
      * @param  list<string>  $powerOff  labels of switches that should be on
+     * @param  list<JumperData>  $jumpers
+     * @param  list<string>  $removed  parts pulled or unplugged
+     * @param  list<string>  $outOfReach  places, as the circuit names them
+     * @param  bool  $mustRun  whether it may not be shut down until it cycles off
+     * @param  list<string>  $putOff  keys of tests
      * @param  float  $highestVolts  between any two conductors that are live or common
      */
     private function __construct(
@@ -24,6 +30,11 @@ final readonly class StandingData extends Data
         public bool $provedDead,
         public array $powerStillOn,
         public array $powerOff,
+        public array $jumpers,
+        public array $removed,
+        public array $outOfReach,
+        public bool $mustRun,
+        public array $putOff,
         public float $highestVolts,
         public bool $closed,
     ) {
@@ -40,6 +51,11 @@ final readonly class StandingData extends Data
             $standing->provedDead,
             $standing->powerStillOn(),
             $standing->powerOff(),
+            array_map(static fn (JumperOn $j): JumperData => JumperData::of($j), $standing->jumpers),
+            $standing->conditions->removed,
+            $standing->limits->places,
+            $standing->limits->mustRun,
+            $standing->limits->putOff,
             $highestVolts,
             $standing->closed,
         );

@@ -7,6 +7,7 @@ namespace App\Calls;
 use App\Api\Data;
 use Levin\Core\Diagnosis\Assessment;
 use Levin\Core\Diagnosis\Evidence;
+use Levin\Core\Diagnosis\PartShare;
 use Levin\Core\Diagnosis\SuspectGroup;
 
 /** What is still in play. */
@@ -23,6 +24,9 @@ final readonly class SuspectsData extends Data
      * @param  list<SuspectGroupData>  $groups  most probable first
      * @param  int  $more  groups that are not told
      * @param  list<string>|null  $found  faults of the group that is as good as found
+     * @param  float  $nothingWrong  how probable it is that nothing is wrong in this circuit
+     * @param  list<PartShareData>  $parts  most probable first
+     * @param  string  $help  what would help where no test that is left does
      */
     private function __construct(
         public int $total,
@@ -33,6 +37,9 @@ final readonly class SuspectsData extends Data
         public array $groups,
         public int $more,
         public ?array $found,
+        public float $nothingWrong,
+        public array $parts,
+        public string $help,
     ) {
     }
 
@@ -50,6 +57,9 @@ final readonly class SuspectsData extends Data
             ),
             max(0, count($assessment->groups) - self::TOLD),
             $assessment->found()?->faults,
+            $assessment->posterior[0],
+            array_map(static fn (PartShare $p): PartShareData => PartShareData::of($p), array_slice($assessment->parts, 0, self::TOLD)),
+            $assessment->help,
         );
     }
 }

@@ -83,7 +83,7 @@ final readonly class Trace
     }
 
     /** @throws UnknownName */
-    public function expected(Call $call, MeterFunction $function, string $red, string $black): ExpectedData
+    public function expected(Call $call, MeterFunction $function, string $red, string $black, int $turns): ExpectedData
     {
         $call->load(['revision', 'events']);
         $standing = Standing::after($this->shelf->model($call->revision)->circuit, $call->log());
@@ -91,7 +91,11 @@ final readonly class Trace
             return ExpectedData::notProvedDead();
         }
 
-        return ExpectedData::of($this->shelf->investigation($call->revision)->expected($function, $red, $black, $standing->conditions));
+        $investigation = $this->shelf->investigation($call->revision);
+
+        return ExpectedData::of($function->goesOnWires()
+            ? $investigation->expectedOnWires($function, $red, $turns, $standing->conditions)
+            : $investigation->expected($function, $red, $black, $standing->conditions));
     }
 
     private function leading(Assessment $assessment, Standing $standing): ?SuspectGroup

@@ -17,9 +17,15 @@ final readonly class CircuitSheetData extends Data
     /**
      * @param  list<PartData>  $parts
      * @param  list<WireData>  $wires
+     * @param  list<QuantityData>  $quantities  that there are instruments for
      */
-    private function __construct(public string $title, public Drawing $drawing, public array $parts, public array $wires)
-    {
+    private function __construct(
+        public string $title,
+        public Drawing $drawing,
+        public array $parts,
+        public array $wires,
+        public array $quantities,
+    ) {
     }
 
     public static function of(Model $model): self
@@ -29,6 +35,7 @@ final readonly class CircuitSheetData extends Data
             Layout::of($model),
             array_values(array_map(static fn (Kind $k): PartData => PartData::of($k, $model->circuit), $model->parts)),
             array_values(array_map(static fn (Wire $w): WireData => WireData::of($w), $model->circuit->wires)),
+            array_map(static fn (string $q): QuantityData => QuantityData::of($model->circuit->quantity($q)), $model->circuit->measured()),
         );
     }
 }

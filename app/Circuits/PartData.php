@@ -7,6 +7,7 @@ namespace App\Circuits;
 use App\Api\Data;
 use Levin\Core\Circuit\Circuit as Schematic;
 use Levin\Core\Parts\Kind;
+use Levin\Core\Parts\Sign;
 
 /** A part, with where it sits, what can be seen of it and its plate. */
 final readonly class PartData extends Data
@@ -14,6 +15,8 @@ final readonly class PartData extends Data
     /**
      * @param  list<string>  $points  where a probe can touch it
      * @param  list<string>  $observables  what eyes and ears can report of it
+     * @param  list<string>  $signs  what hands and nose can find at it
+     * @param  bool  $trips  whether it opens on too much current
      * @param  list<PlateValueData>  $plate
      */
     private function __construct(
@@ -22,6 +25,8 @@ final readonly class PartData extends Data
         public string $place,
         public array $points,
         public array $observables,
+        public array $signs,
+        public bool $trips,
         public array $plate,
     ) {
     }
@@ -42,6 +47,8 @@ final readonly class PartData extends Data
             $circuit->places[$kind->part->place]->label,
             array_map($kind->part->point(...), $kind->part->terminals),
             $kind->observables(),
+            array_map(static fn (Sign $s): string => $s->value, Sign::of($kind)),
+            $kind->overcurrentDevice() !== null,
             $plate,
         );
     }

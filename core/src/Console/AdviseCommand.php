@@ -12,8 +12,10 @@ use Levin\Core\Diagnosis\Check;
 use Levin\Core\Diagnosis\Evidence;
 use Levin\Core\Diagnosis\Investigation;
 use Levin\Core\Diagnosis\MemoryOutlooks;
+use Levin\Core\Diagnosis\Step;
 use Levin\Core\Diagnosis\Steps;
 use Levin\Core\Diagnosis\SuspectGroup;
+use Levin\Core\Diagnosis\Way;
 use Levin\Core\Record\CallEvents;
 use Levin\Core\Record\Standing;
 use Levin\Core\Record\WhenSeen;
@@ -69,9 +71,12 @@ final class AdviseCommand extends CircuitCommand
             'found' => $found === null ? null : self::suspect($found),
             'unexplained' => array_map(static fn (Evidence $e): string => $e->words(), $assessment->unexplained),
             'doubtful' => $assessment->doubted?->words(),
+            'parts' => $assessment->parts,
+            'nothing_wrong' => $assessment->posterior[0],
             'proved' => $assessment->proved,
             'unproved_behind' => $found === null ? [] : $aftermath->behind($found->faults, $assessment->proved, $calling),
             'why' => $found === null ? [] : $aftermath->why($found->faults, $calling),
+            'help' => $assessment->help,
             'next' => array_map(
                 fn (Advice $a): array => $this->next($a, $model->circuit, $standing),
                 array_slice($assessment->next, 0, 3),
@@ -97,18 +102,28 @@ final class AdviseCommand extends CircuitCommand
     {
         $candidate = $advice->candidate;
         $act = $candidate->test->act();
-        $isEyes = $act->function === null;
+        $isMeter = $act->function !== null;
+        $isPart = $act->way === Way::Eyes || $act->way === Way::Hands;
 
         return [
-            'kind' => $isEyes ? 'look' : 'probe',
+            'kind' => match ($act->way) {
+                Way::Eyes => 'look',
+                Way::Hands => 'feel',
+                Way::Meter, Way::OnWires, Way::Instrument => 'probe',
+            },
+            'key' => $candidate->test->key(),
             'title' => $advice->title,
             'function' => $act->function?->value,
-            'part' => $isEyes ? $act->at : null,
-            'red' => $isEyes ? null : $act->at,
-            'black' => $isEyes ? null : $act->black,
+            'part' => $isPart ? $act->at : null,
+            'quantity' => $act->way === Way::Instrument ? $act->at : null,
+            'red' => $isMeter ? $act->at : null,
+            'black' => $isMeter ? $act->black : null,
             'moment' => $act->asItStarts ? WhenSeen::AS_IT_STARTS : null,
-            'live' => ! $isEyes && ! $candidate->when->conditions->isPoweredDown($circuit),
-            'steps' => (new Steps($circuit))->to($candidate, $standing->conditions, $standing->provedDead),
+            'live' => $isMeter && ! $candidate->when->conditions->isPoweredDown($circuit),
+            'steps' => array_map(
+                static fn (Step $s): string => $s->order,
+                (new Steps($circuit))->to($candidate, $standing->conditions, $standing->provedDead),
+            ),
             'minutes' => $candidate->minutes,
             'healthy' => $advice->expected,
             'outcomes' => $advice->outcomes,
@@ -140,8 +155,8 @@ final class AdviseCommand extends CircuitCommand
         foreach ($assessment->next as $n => $advice) {
             $lines[] = ($n === 0 ? 'Next:' : '   or').' '.$advice->title.sprintf(' (%.1f min)', $advice->candidate->minutes);
         }
-        if ($assessment->next === [] && $found === null) {
-            $lines[] = 'No test that Levin knows helps further: look at the parts themselves, and at whether the unit is wired as drawn.';
+        if ($assessment->help !== '') {
+            $lines[] = $assessment->help;
         }
 
         return implode("\n", $lines);

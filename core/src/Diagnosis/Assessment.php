@@ -24,6 +24,8 @@ final readonly class Assessment
      * @param  list<Evidence>  $unexplained  what the leading suspect leaves unexplained
      * @param  Evidence|null  $doubted  the piece that is most probably mistaken, when one is
      * @param  Evidence|null  $alone  a piece without which another suspect would lead, when the rest would do for a finding
+     * @param  list<PartShare>  $parts  most probable first
+     * @param  string  $help  what would help where no test that is left does; empty while one does, or when it is found
      */
     public function __construct(
         public array $posterior,
@@ -36,6 +38,8 @@ final readonly class Assessment
         public array $unexplained,
         public ?Evidence $doubted,
         public ?Evidence $alone,
+        public array $parts = [],
+        public string $help = '',
     ) {
     }
 

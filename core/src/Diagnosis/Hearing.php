@@ -66,7 +66,37 @@ final readonly class Hearing
             array_map(fn (int $k): Evidence => $this->evidence[$k], $this->weighing->unexplained()),
             $doubted === null ? null : $this->evidence[$doubted],
             $alone === null ? null : $this->evidence[$alone],
+            (new PartShares($this->predictor))->of($posterior),
+            $next === [] ? $this->help($members) : '',
         );
+    }
+
+    /**
+     * What would help where nothing that can be measured does.
+     *
+     * @param  non-empty-list<non-empty-list<int>>  $members
+     */
+    private function help(array $members): string
+    {
+        $limits = $this->from->limits;
+        $circuit = $this->predictor->settler->model->circuit;
+        $places = array_map(static fn (string $place): string => $circuit->places[$place]->label, $limits->places);
+        $barred = [
+            ...$places === [] ? [] : ['what is out of reach: '.implode(', ', $places)],
+            ...$limits->mustRun ? ['the unit switched off, once it may be'] : [],
+            ...$limits->putOff === [] ? [] : ['what was put off'],
+        ];
+        if ($barred !== []) {
+            return 'Nothing that can be done now tells more. What would: '.implode('; ', $barred).'.';
+        }
+        $labels = array_slice(array_unique(array_map(
+            fn (int $v): string => $this->predictor->suspects[$this->predictor->suspectOf[$v]]->label(),
+            array_merge(...array_slice($members, 0, 2)),
+        )), 0, self::AGAIN);
+
+        return 'No reading that is left tells these apart: '.implode('; ', $labels)
+            .'. What would: a close look at them, tugging and tapping, a part that is known to be good in its place; '
+            .'and whether the unit is wired as it is drawn.';
     }
 
     /**

@@ -6,6 +6,8 @@ namespace Levin\Core\Diagnosis;
 
 use Levin\Core\Circuit\Conditions;
 use Levin\Core\Circuit\UnknownName;
+use Levin\Core\Meter\Clamped;
+use Levin\Core\Meter\Meter;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Meter\MeterReading;
 use Levin\Core\Meter\WrongInstrument;
@@ -110,5 +112,22 @@ final readonly class Investigation
     public function expected(MeterFunction $function, string $red, string $black, Conditions $conditions): MeterReading
     {
         return $this->predictor->metered(0, new Leads($function, $red, $black), $conditions);
+    }
+
+    /**
+     * What a healthy unit shows where the instrument goes on wires.
+     *
+     * @param  string  $wires  joined by +, ~ before one that goes against its direction
+     *
+     * @throws UnknownName
+     */
+    public function expectedOnWires(MeterFunction $function, string $wires, int $turns, Conditions $conditions): MeterReading
+    {
+        $settled = $this->predictor->settled(0, $conditions);
+        $meter = new Meter($this->predictor->settler);
+
+        return $function === MeterFunction::Amps
+            ? $meter->clamp(array_map(Clamped::parse(...), explode('+', $wires)), $settled, $turns)
+            : $meter->inSeries($wires, $settled);
     }
 }

@@ -7,7 +7,7 @@ namespace Levin\Core\Diagnosis;
 use Levin\Core\Circuit\Circuit;
 use Levin\Core\Circuit\Conditions;
 
-/** What has to be done for a test, as orders, in their order. */
+/** What has to be done for a test, as orders, in their order: what is lifted lands before anything is switched on. */
 final readonly class Steps
 {
     public function __construct(private Circuit $circuit)
@@ -16,7 +16,7 @@ final readonly class Steps
 
     /**
      * @param  Conditions  $now  as the unit stands
-     * @return non-empty-list<string>
+     * @return non-empty-list<Step>
      */
     public function to(Candidate $candidate, Conditions $now, bool $provedDead): array
     {
@@ -25,28 +25,58 @@ final readonly class Steps
         $after = $candidate->when->after;
 
         return [
-            ...array_map(fn (string $id): string => 'Land '.Spot::wire($this->circuit, $id).'.', array_diff($now->lifted, $then->lifted)),
+            ...$this->restoring($now, $then),
             ...$this->switching($now, $then),
-            ...$isDead && ! $provedDead ? ['Prove it dead: tester on a known live source, on the circuit, on the source again.'] : [],
-            ...$isDead && $after !== null ? [sprintf('Let it stand for %d minutes.', $after / 60)] : [],
-            ...! $isDead && $after !== null ? [
+            ...$isDead && ! $provedDead && $candidate->test->act()->way !== Way::Eyes ? [Step::deed(
+                StepKind::ProveDead,
+                'Prove it dead: tester on a known live source, on the circuit, on the source again.',
+            )] : [],
+            ...$isDead && $after !== null ? [Step::order(sprintf('Let it stand for %d minutes: what is hot has to close again.', $after / 60))] : [],
+            ...! $isDead && $after !== null ? array_map(Step::order(...), [
                 sprintf('Switch it off and let it stand for %d minutes.', Candidates::STANDS_OFF),
                 'Press the reset buttons once; never a breaker or a fuse before its short is found.',
                 'Doors on, hands clear, everyone warned. Switch it on with the call in.',
-            ] : [],
-            ...array_map(fn (string $id): string => 'Lift '.Spot::wire($this->circuit, $id).'.', array_diff($then->lifted, $now->lifted)),
-            $candidate->test->order($this->circuit),
-            ...$then->lifted === [] ? [] : ['Land what is lifted before the power comes back.'],
+            ]) : [],
+            ...array_values(array_map(
+                fn (string $id): Step => Step::deed(StepKind::Lift, 'Lift '.Spot::wire($this->circuit, $id).'.', $id),
+                array_diff($then->lifted, $now->lifted),
+            )),
+            Step::order($candidate->test->order($this->circuit)),
+            ...$then->lifted === [] ? [] : [Step::order('Land what is lifted before the power comes back.')],
         ];
     }
 
-    /** @return list<string> */
+    /** @return list<Step> */
+    private function restoring(Conditions $now, Conditions $then): array
+    {
+        return [
+            ...array_values(array_map(
+                fn (string $id): Step => Step::deed(StepKind::Land, 'Land '.Spot::wire($this->circuit, $id).'.', $id),
+                array_diff($now->lifted, $then->lifted),
+            )),
+            ...array_values(array_map(
+                static fn (string $jumper): Step => Step::deed(
+                    StepKind::TakeJumperOff,
+                    'Take the jumper off '.str_replace('~', ' – ', $jumper).'.',
+                    $jumper,
+                ),
+                array_diff($now->jumpers, $then->jumpers),
+            )),
+            ...array_values(array_map(
+                fn (string $id): Step => Step::deed(StepKind::PutBack, "Put {$this->circuit->part($id)->label} back.", $id),
+                array_diff($now->removed, $then->removed),
+            )),
+        ];
+    }
+
+    /** @return list<Step> */
     private function switching(Conditions $now, Conditions $then): array
     {
         $orders = [];
         foreach ($this->circuit->conditions as $name => $condition) {
             if ($now->isOn($name) !== $then->isOn($name)) {
-                $orders[] = "$condition->label: ".($then->isOn($name) ? $condition->on : $condition->off).'.';
+                $on = $then->isOn($name);
+                $orders[] = Step::deed(StepKind::Set, "$condition->label: ".($on ? $condition->on : $condition->off).'.', $name, $on);
             }
         }
 

@@ -79,6 +79,12 @@ enum Sign: string
         return [self::NoChange, self::CameOn];
     }
 
+    /** @return non-empty-list<self> all that can be found at a part, or at a wire */
+    public static function of(Component $component): array
+    {
+        return [...$component->hasShaft() ? self::ofShaft() : [], ...self::ofLooks(), ...self::ofTap()];
+    }
+
     /** @return non-empty-list<self> of the same sort, the usual one first */
     public function alternatives(): array
     {

@@ -60,12 +60,7 @@ final readonly class EvidenceGate
     public function felt(Given $given): array
     {
         $target = $given->text('target');
-        $isWire = isset($this->model->circuit->wires[$target]);
-        $hasShaft = ! $isWire && $this->model->parts[$this->model->circuit->part($target)->id]->hasShaft();
-        $choices = array_map(
-            static fn (Sign $s): string => $s->value,
-            [...$hasShaft ? Sign::ofShaft() : [], ...Sign::ofLooks(), ...Sign::ofTap()],
-        );
+        $choices = array_map(static fn (Sign $s): string => $s->value, Sign::of($this->model->component($target)));
         $felt = array_values(array_unique(array_map(trim(...), explode(',', $given->text('felt')))));
         foreach ($felt as $one) {
             if (! in_array($one, $choices, true)) {

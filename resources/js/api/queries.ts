@@ -84,15 +84,27 @@ export function useOpenCall(unit: number) {
     });
 }
 
-export function useExpected(call: string, on: { fn: MeterFunction; red: string | null; black: string | null }, stamp: number) {
-    const { fn, red, black } = on;
+interface MeterOn {
+    fn: MeterFunction;
+    red: string | null;
+    black: string | null;
+    turns: number;
+}
+
+export function useExpected(call: string, on: MeterOn, stamp: number) {
+    const { fn, red, black, turns } = on;
     return useQuery({
-        queryKey: ['expected', call, stamp, fn, red, black],
+        queryKey: ['expected', call, stamp, fn, red, black, turns],
         enabled: red !== null && black !== null && red !== black,
         queryFn: () =>
             api<Expected>(
                 'GET',
-                `calls/${call}/expected?${new URLSearchParams({ function: fn, red: red ?? '', black: black ?? '' })}`,
+                `calls/${call}/expected?${new URLSearchParams({
+                    function: fn,
+                    red: red ?? '',
+                    black: black ?? '',
+                    turns: String(turns),
+                })}`,
             ),
     });
 }

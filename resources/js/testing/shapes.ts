@@ -34,6 +34,8 @@ export const aPart = (id: string, over: Partial<Part> = {}): Part => ({
     place: 'outdoor unit',
     points: [`${id}.1`, `${id}.2`],
     observables: [],
+    signs: ['nothing unusual', 'hot', 'scorched'],
+    trips: false,
     plate: [],
     ...over,
 });
@@ -43,13 +45,15 @@ export const aSheet = (over: Partial<CircuitSheet> = {}): CircuitSheet => ({
     drawing: { width: 300, height: 100, titles: [], rails: [], points: [], symbols: [], conductors: [] },
     parts: [aPart('CC', { label: 'Contactor', points: ['CC.A', 'CC.B'], observables: ['pulled in', 'dropped out'] })],
     wires: [{ id: 'w24', colour: 'orange', from: 'LP.2', to: 'CC.A', gauge: 18 }],
+    quantities: [{ name: 'head_pressure', label: 'Head pressure', units: ['kPa', 'psi', 'bar'] }],
     ...over,
 });
 
 export const nothingDrawn: DrawnState = { points: [], symbols: [], conductors: [] };
 
-export const anAdvice = (over: Partial<Advice> = {}, first: Partial<Advice['first']> = {}): Advice => ({
+export const anAdvice = (over: Partial<Advice> = {}): Advice => ({
     kind: 'probe',
+    key: 'ohms CC.A CC.B',
     function: 'ohms',
     red: 'CC.A',
     black: 'CC.B',
@@ -59,10 +63,13 @@ export const anAdvice = (over: Partial<Advice> = {}, first: Partial<Advice['firs
     bits: 1,
     minutes: 4.5,
     line_voltage: false,
+    dead: true,
+    steps: [{ order: 'Red on Contactor CC.A; black on Contactor CC.B.', event: null, data: {} }],
     choices: [],
+    quantity: null,
     place: 'outdoor unit',
+    at: 'outdoor',
     ...over,
-    first: { changes: [], lift: [], land: [], prove_dead: false, restart: false, wait: 0, ...first },
 });
 
 export const anEvent = (over: Partial<LogEvent> = {}): LogEvent => ({
@@ -84,11 +91,26 @@ export const aTrace = (over: Partial<Trace> = {}): Trace => ({
     events: [],
     drawn: nothingDrawn,
     drawn_as: null,
-    suspects: { total: 150, in_play: 3, unexplained: [], doubted: null, alone: null, groups: [], more: 0, found: null },
+    suspects: theSuspects(),
     next: [],
     proved: [],
     why: [],
     behind: [],
+    ...over,
+});
+
+export const theSuspects = (over: Partial<Trace['suspects']> = {}): Trace['suspects'] => ({
+    total: 150,
+    in_play: 3,
+    unexplained: [],
+    doubted: null,
+    alone: null,
+    groups: [],
+    more: 0,
+    found: null,
+    nothing_wrong: 0,
+    parts: [],
+    help: '',
     ...over,
 });
 
@@ -98,6 +120,11 @@ export const aStanding = (over: Partial<Trace['standing']> = {}): Trace['standin
     proved_dead: false,
     power_still_on: ['breaker'],
     power_off: [],
+    jumpers: [],
+    removed: [],
+    out_of_reach: [],
+    must_run: false,
+    put_off: [],
     highest_volts: 240,
     closed: false,
     ...over,

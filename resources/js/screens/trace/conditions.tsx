@@ -1,10 +1,11 @@
 import type { Trace } from '../../api/shapes';
+import type { Send } from '../../api/use-outbox';
 
 interface Props {
     trace: Trace;
     disabled: boolean;
     set: (name: string, value: boolean) => void;
-    land: (wire: string) => void;
+    send: Send;
 }
 
 /** What the operator and the world have set, and what is lifted; one tap changes it and logs that it changed. */
@@ -27,19 +28,68 @@ export function Conditions(props: Props) {
                     <span className="block font-bold">{c.says}</span>
                 </button>
             ))}
-            {props.trace.standing.lifted.map((wire) => (
+            {undoable(props.trace.standing).map((u) => (
                 <button
-                    key={wire}
+                    key={u.key}
                     type="button"
-                    data-lifted={wire}
+                    data-lifted={u.key}
                     disabled={props.disabled}
-                    onClick={() => props.land(wire)}
+                    onClick={() => void props.send(u.event, u.data)}
                     className="min-h-[48px] shrink-0 rounded-[3px] border-2 border-ink border-dotted bg-paper px-3 text-left leading-tight"
                 >
-                    <span className="block text-[0.8rem]">{wire} is lifted</span>
-                    <span className="block font-bold">land it</span>
+                    <span className="block text-[0.8rem]">{u.is}</span>
+                    <span className="block font-bold">{u.undo}</span>
                 </button>
             ))}
         </fieldset>
     );
+}
+
+interface Undoable {
+    key: string;
+    is: string;
+    undo: string;
+    event: Parameters<Send>[0];
+    data: Record<string, unknown>;
+}
+
+/** All that somebody has left as it should not stay, each with the way back. */
+function undoable(s: Trace['standing']): Undoable[] {
+    const barred = (why: string, what: string, is: string): Undoable => ({
+        key: `${why} ${what}`,
+        is,
+        undo: 'no longer',
+        event: 'barred',
+        data: { why, what, barred: false },
+    });
+    return [
+        ...s.lifted.map((wire) => ({
+            key: wire,
+            is: `${wire} is lifted`,
+            undo: 'land it',
+            event: 'lead' as const,
+            data: { wire, lifted: false },
+        })),
+        ...s.jumpers.map(({ from, to, since }) => ({
+            key: `${from}~${to}`,
+            is: `jumper ${from} – ${to}${since === null ? '' : `, since ${clock(since)}`}`,
+            undo: 'take it off',
+            event: 'jumper' as const,
+            data: { from, to, on: false },
+        })),
+        ...s.removed.map((part) => ({
+            key: part,
+            is: `${part} is out`,
+            undo: 'put it back',
+            event: 'pulled' as const,
+            data: { part, out: false },
+        })),
+        ...s.out_of_reach.map((place) => barred('cannot reach', place, `out of reach: ${place}`)),
+        ...(s.must_run ? [barred('must run', '', 'must go on running')] : []),
+        ...s.put_off.map((test) => barred('not now', test, `not now: ${test}`)),
+    ];
+}
+
+function clock(iso: string): string {
+    return new Date(iso).toLocaleTimeString([], { timeStyle: 'short' });
 }

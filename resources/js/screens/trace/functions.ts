@@ -27,3 +27,6 @@ export const NAME: Record<MeterFunction, string> = {
     amps: 'amperes',
     megohms: 'insulation',
 };
+
+/** Those whose instrument goes round a wire, or in series with one. */
+export const goesOnWires = (fn: MeterFunction) => fn === 'amps' || fn === 'uadc';

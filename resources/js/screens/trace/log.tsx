@@ -2,43 +2,7 @@ import { useState } from 'react';
 import type { CircuitSheet, LogEvent, Trace } from '../../api/shapes';
 import type { Send } from '../../api/use-outbox';
 import { Sheet } from '../../ui/sheet';
-import { SIGN } from './functions';
-
-function words(event: LogEvent, trace: Trace, circuit: CircuitSheet): string {
-    const d = event.data;
-    switch (event.type) {
-        case 'reading':
-            return `${SIGN[d.function as keyof typeof SIGN]} ${d.red} → ${d.black}  ${d.entered}${moment(d.moment)}`;
-        case 'observation':
-            return `${circuit.parts.find((p) => p.id === d.part)?.label ?? d.part} ${d.seen}${moment(d.moment)}`;
-        case 'condition': {
-            const c = trace.standing.conditions.find((x) => x.name === d.name);
-            return `${c?.label ?? d.name}: ${(d.value === true ? c?.on : c?.off) ?? d.value}`;
-        }
-        case 'lead':
-            return `${d.wire} ${d.lifted === true ? 'lifted' : 'landed'}`;
-        case 'proved-dead':
-            return 'proved dead: known source, circuit, known source';
-        case 'note':
-            return String(d.text);
-        case 'looked-for':
-            return `looked at ${d.label}: ${d.result}`;
-        case 'finding':
-            return `found: ${d.label}${d.cause === '' ? '' : `. ${d.cause}`}`;
-        case 'strike': {
-            const target = trace.events.find((e) => e.id === d.event);
-            return `struck out ${target?.sequence ?? ''}: ${d.reason}`;
-        }
-        case 'closed':
-            return d.left_off === undefined ? 'call closed' : `call closed with the power off: ${d.left_off}`;
-        case 'reopened':
-            return `reopened: ${d.reason}`;
-    }
-}
-
-function moment(m: unknown): string {
-    return m === undefined ? '' : typeof m === 'number' ? `, ${m} s after it came on` : `, ${m}`;
-}
+import { eventWords, isEvidence } from './event-words';
 
 function when(iso: string): string {
     return new Date(iso).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' });
@@ -68,7 +32,7 @@ export function Log({ trace, circuit, disabled, send }: Props) {
             <ol>
                 {[...trace.events].reverse().map((event) => {
                     const { struck, meaning } = event;
-                    const canStrike = (event.type === 'reading' || event.type === 'observation') && struck === null;
+                    const canStrike = isEvidence(event) && struck === null;
                     return (
                         <li
                             key={event.id}
@@ -78,7 +42,7 @@ export function Log({ trace, circuit, disabled, send }: Props) {
                             <span className="font-mono text-quiet tabular-nums">{event.sequence}</span>
                             <span className="min-w-0 break-words">
                                 <span className={`font-mono tabular-nums ${struck === null ? '' : 'line-through'}`}>
-                                    {words(event, trace, circuit)}
+                                    {eventWords(event, trace, circuit)}
                                 </span>
                                 {meaning !== null && (
                                     <span className={`block font-bold text-sm ${meaning.as_healthy ? 'text-good' : 'text-odd'}`}>

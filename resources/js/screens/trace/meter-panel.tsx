@@ -1,16 +1,21 @@
 import type { RefObject } from 'react';
 import { useExpected } from '../../api/queries';
-import type { MeterFunction } from '../../api/shapes';
+import type { MeterFunction, Wire } from '../../api/shapes';
 import type { Probes } from '../../diagram/ladder';
-import { NAME, SIGN, UNIT } from './functions';
+import { goesOnWires, NAME, SIGN, UNIT } from './functions';
 
-/** Those that a trace weighs. */
-const FUNCTIONS = ['vac', 'ohms', 'continuity', 'mfd'] as const satisfies MeterFunction[];
+const FUNCTIONS = Object.keys(SIGN) as MeterFunction[];
 
 interface Props {
     call: string;
     stamp: number;
     meter: { probes: Probes; fn: MeterFunction };
+    wires: Wire[];
+    turns: number;
+    setTurns: (turns: number) => void;
+    setWire: (wire: string) => void;
+    /** a jumper between the two points */
+    jumper: () => void;
     isOwn: boolean;
     lead: 'red' | 'black';
     setLead: (lead: 'red' | 'black') => void;
@@ -29,10 +34,11 @@ interface Props {
 export function MeterPanel(props: Props) {
     const { meter, entered, disabled } = props;
     const { red, black } = meter.probes;
-    const expected = useExpected(props.call, { fn: meter.fn, red, black }, props.stamp);
+    const around = goesOnWires(meter.fn);
+    const expected = useExpected(props.call, { fn: meter.fn, red, black: around ? '' : black, turns: props.turns }, props.stamp);
     const refused = expected.data?.refused ?? null;
     const asExpected = expected.data === undefined || refused !== null ? null : expected.data.display;
-    const ready = red !== null && black !== null;
+    const ready = red !== null && (around || black !== null);
     return (
         <form
             aria-label="Meter"
@@ -42,10 +48,14 @@ export function MeterPanel(props: Props) {
                 props.keep(entered);
             }}
         >
-            <div className="grid grid-cols-2 gap-2">
-                <ProbeKey lead="red" point={red} active={props.lead === 'red'} onPick={() => props.setLead('red')} />
-                <ProbeKey lead="black" point={black} active={props.lead === 'black'} onPick={() => props.setLead('black')} />
-            </div>
+            {around ? (
+                <Jaw {...props} wire={red} />
+            ) : (
+                <div className="grid grid-cols-2 gap-2">
+                    <ProbeKey lead="red" point={red} active={props.lead === 'red'} onPick={() => props.setLead('red')} />
+                    <ProbeKey lead="black" point={black} active={props.lead === 'black'} onPick={() => props.setLead('black')} />
+                </div>
+            )}
             <div className="grid grid-cols-5 gap-2">
                 {FUNCTIONS.map((fn) => (
                     <button
@@ -74,7 +84,11 @@ export function MeterPanel(props: Props) {
                 </div>
             ) : (
                 <p className="leading-tight">
-                    {ready ? 'A healthy unit reads ' : 'Tap two points on the diagram, or find them by name.'}
+                    {ready
+                        ? 'A healthy unit reads '
+                        : around
+                          ? 'Choose the wire.'
+                          : 'Tap two points on the diagram, or find them by name.'}
                     {ready && (
                         <strong className="font-mono text-lg tabular-nums" data-expected>
                             {asExpected ?? '…'}
@@ -121,6 +135,11 @@ export function MeterPanel(props: Props) {
                 >
                     Keep the reading
                 </button>
+                {props.isOwn && ready && !around && (
+                    <button type="button" className="key" onClick={props.jumper}>
+                        Jumper
+                    </button>
+                )}
                 {props.isOwn && (
                     <button type="button" className="key" onClick={props.backToAdvice}>
                         Next test
@@ -128,6 +147,43 @@ export function MeterPanel(props: Props) {
                 )}
             </div>
         </form>
+    );
+}
+
+/** The conductor in the jaw of the clamp, or with the meter in series. */
+function Jaw({ meter, wires, wire, turns, setTurns, setWire }: Props & { wire: string | null }) {
+    return (
+        <div className="grid grid-cols-[1fr_auto] gap-2">
+            <select
+                className="field"
+                aria-label="Wire"
+                name="wire"
+                value={wires.some((w) => w.id === wire) ? (wire ?? '') : ''}
+                onChange={(e) => setWire(e.target.value)}
+            >
+                <option value="">{wire ?? 'wire…'}</option>
+                {wires.map((w) => (
+                    <option key={w.id} value={w.id}>
+                        {w.id} {w.colour} {w.from} – {w.to}
+                    </option>
+                ))}
+            </select>
+            {meter.fn === 'amps' && (
+                <select
+                    className="field w-auto"
+                    aria-label="Turns"
+                    name="turns"
+                    value={turns}
+                    onChange={(e) => setTurns(Number(e.target.value))}
+                >
+                    {[1, 2, 5, 10].map((n) => (
+                        <option key={n} value={n}>
+                            {n === 1 ? '1 turn' : `${n} turns`}
+                        </option>
+                    ))}
+                </select>
+            )}
+        </div>
     );
 }
 

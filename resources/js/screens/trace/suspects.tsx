@@ -2,7 +2,7 @@ import type { Trace } from '../../api/shapes';
 
 /** What is left, as single faults; what no test in play can tell apart stands as one. */
 export function Suspects({ trace }: { trace: Trace }) {
-    const { groups, in_play, total, more, unexplained, doubted, alone } = trace.suspects;
+    const { groups, in_play, total, more, unexplained, doubted, alone, parts, nothing_wrong } = trace.suspects;
     return (
         <section aria-label="Suspects" className="px-5 pt-4 pb-3">
             <h2 className="heading">
@@ -37,9 +37,7 @@ export function Suspects({ trace }: { trace: Trace }) {
                                     <span className="font-normal text-quiet">or {g.labels.length - 2} more alike</span>
                                 )}
                             </span>
-                            <span className="whitespace-nowrap font-bold font-mono tabular-nums">
-                                {Math.round(g.probability * 100)} %
-                            </span>
+                            <span className="whitespace-nowrap font-bold font-mono tabular-nums">{percent(g.probability)}</span>
                         </div>
                         <div className="mt-1 h-2 bg-rule">
                             <div className="h-2 bg-ink" style={{ width: `${g.probability * 100}%` }} />
@@ -48,6 +46,29 @@ export function Suspects({ trace }: { trace: Trace }) {
                 ))}
             </ol>
             {more > 0 && <p className="pt-2 text-quiet">and {more} less likely</p>}
+            <h2 className="heading mt-4">By part</h2>
+            <table className="w-full" aria-label="By part">
+                <tbody>
+                    {parts.map((p) => (
+                        <tr key={p.target} className="border-rule border-b">
+                            <th scope="row" className="py-1 text-left font-normal">
+                                {p.label}
+                            </th>
+                            <td className="whitespace-nowrap text-right font-mono tabular-nums">{percent(p.probability)}</td>
+                        </tr>
+                    ))}
+                    <tr className="border-ink border-t-2">
+                        <th scope="row" className="py-1 text-left font-bold">
+                            Nothing wrong in this circuit
+                        </th>
+                        <td className="whitespace-nowrap text-right font-bold font-mono tabular-nums">
+                            {percent(nothing_wrong)}
+                        </td>
+                    </tr>
+                </tbody>
+            </table>
         </section>
     );
 }
+
+const percent = (share: number) => `${Math.round(share * 100)} %`;

@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { CircuitSheet, MeterFunction, Trace } from '../../api/shapes';
-import { useOutbox } from '../../api/use-outbox';
+import { type Send, useOutbox } from '../../api/use-outbox';
 import { Ladder, type Probes } from '../../diagram/ladder';
 import { Sheet } from '../../ui/sheet';
 import { SignInForm } from '../sign-in/sign-in-form';
@@ -8,8 +8,12 @@ import { Aftermath } from './aftermath';
 import { Conditions } from './conditions';
 import { FindPoint } from './find-point';
 import { Finding } from './finding';
+import { goesOnWires } from './functions';
+import { JumperSheet } from './jumper-sheet';
 import { Keys } from './keys';
 import { Log } from './log';
+import { LastMeaning } from './meaning';
+import { MeasureSheet } from './measure-sheet';
 import { MeterPanel } from './meter-panel';
 import { NextTest } from './next-test';
 import { OwnFinding } from './own-finding';
@@ -20,7 +24,7 @@ import { Suspects } from './suspects';
 import { Waiting } from './waiting';
 
 type Pane = 'test' | 'diagram' | 'suspects' | 'log';
-type Open = 'prove' | 'find' | 'keys' | null;
+type Open = 'prove' | 'find' | 'keys' | 'jumper' | 'measure' | null;
 
 const PANES: [Pane, string][] = [
     ['test', 'Test'],
@@ -36,6 +40,7 @@ export function TraceBoard({ id, trace, sheet: circuit }: { id: string; trace: T
     const [own, setOwn] = useState<{ probes: Probes; fn: MeterFunction } | null>(null);
     const [lead, setLead] = useState<'red' | 'black'>('red');
     const [entered, setEntered] = useState('');
+    const [turns, setTurns] = useState(1);
     const [pane, setPane] = useState<Pane>('test');
     const [open, setOpen] = useState<Open>(null);
     const [looking, setLooking] = useState<string | null>(null);
@@ -49,6 +54,7 @@ export function TraceBoard({ id, trace, sheet: circuit }: { id: string; trace: T
             ? null
             : { probes: { red: advice.red, black: advice.black }, fn: advice.function };
     const meter = own ?? suggested ?? { probes: { red: null, black: null }, fn: 'vac' as const };
+    const looked = looking === null ? undefined : parts.get(looking);
     const mayChange = trace.call.may_change && !trace.standing.closed;
 
     const fresh = () => {
@@ -56,6 +62,7 @@ export function TraceBoard({ id, trace, sheet: circuit }: { id: string; trace: T
         setChoice(0);
         setEntered('');
         setLead('red');
+        setTurns(1);
         setLooking(null);
     };
 
@@ -72,10 +79,21 @@ export function TraceBoard({ id, trace, sheet: circuit }: { id: string; trace: T
             black: meter.probes.black ?? '',
             entered: text,
             ...(own === null && advice?.kind === 'peak' ? { moment: 'as it starts' } : {}),
+            ...(meter.fn === 'amps' && turns > 1 ? { turns } : {}),
         });
         if (sent) {
             fresh();
         }
+    };
+
+    /** Whatever else is learned or done: then comes the next test. */
+    const tell: Send = async (type, data) => {
+        const sent = await outbox.send(type, data);
+        if (sent) {
+            fresh();
+            setOpen(null);
+        }
+        return sent;
     };
 
     const see = async (part: string, seen: string, moment?: SeenMoment) => {
@@ -138,7 +156,7 @@ export function TraceBoard({ id, trace, sheet: circuit }: { id: string; trace: T
                         trace={trace}
                         disabled={!mayChange || outbox.busy}
                         set={(name, value) => void outbox.send('condition', { name, value })}
-                        land={(wire) => void outbox.send('lead', { wire, lifted: false })}
+                        send={outbox.send}
                     />
                     <DrawnAs suspect={trace.drawn_as} />
                     <div className="min-h-0 flex-1 overflow-auto px-2 pb-6" ref={paper}>
@@ -171,13 +189,21 @@ export function TraceBoard({ id, trace, sheet: circuit }: { id: string; trace: T
                                 </button>
                             </p>
                         )}
-                        {mayChange && looking !== null ? (
+                        {own === null && looked === undefined && <LastMeaning trace={trace} circuit={circuit} />}
+                        {mayChange && trace.suspects.help !== '' && trace.suspects.found === null && (
+                            <p role="status" className="border-ink border-b-2 px-5 py-3" data-help>
+                                {trace.suspects.help}
+                            </p>
+                        )}
+                        {mayChange && looked !== undefined ? (
                             <Seen
-                                part={looking}
-                                label={parts.get(looking)?.label ?? looking}
-                                choices={parts.get(looking)?.observables ?? []}
+                                key={looked.id}
+                                part={looked}
+                                standing={trace.standing}
                                 disabled={outbox.busy}
-                                pick={(seen, moment) => void see(looking, seen, moment)}
+                                pick={(seen, moment) => void see(looked.id, seen, moment)}
+                                felt={(felt) => void tell('felt', { target: looked.id, felt })}
+                                send={tell}
                                 cancel={() => setLooking(null)}
                             />
                         ) : (
@@ -187,7 +213,7 @@ export function TraceBoard({ id, trace, sheet: circuit }: { id: string; trace: T
                                     {own === null && advice !== undefined && (
                                         <NextTest
                                             advice={advice}
-                                            circuit={circuit}
+                                            standing={trace.standing}
                                             more={trace.next.length > 1}
                                             disabled={outbox.busy}
                                             other={other}
@@ -195,6 +221,8 @@ export function TraceBoard({ id, trace, sheet: circuit }: { id: string; trace: T
                                             prove={() => setOpen('prove')}
                                             see={(seen) => void see(advice.red, seen)}
                                             watched={(seen) => void see(advice.red, seen, 'as it starts')}
+                                            felt={(felt) => void tell('felt', { target: advice.red, felt })}
+                                            measured={(entered) => void tell('measured', { quantity: advice.red, entered })}
                                         />
                                     )}
                                     {(own !== null || advice === undefined || advice.function !== null) && (
@@ -205,7 +233,20 @@ export function TraceBoard({ id, trace, sheet: circuit }: { id: string; trace: T
                                             isOwn={own !== null}
                                             lead={lead}
                                             setLead={setLead}
-                                            setFunction={(fn) => setOwn({ fn, probes: meter.probes })}
+                                            setFunction={(fn) =>
+                                                setOwn({
+                                                    fn,
+                                                    probes:
+                                                        goesOnWires(fn) === goesOnWires(meter.fn)
+                                                            ? meter.probes
+                                                            : { red: null, black: null },
+                                                })
+                                            }
+                                            wires={circuit.wires}
+                                            turns={turns}
+                                            setTurns={setTurns}
+                                            setWire={(wire) => setOwn({ fn: meter.fn, probes: { red: wire, black: null } })}
+                                            jumper={() => setOpen('jumper')}
                                             backToAdvice={fresh}
                                             find={() => setOpen('find')}
                                             prove={() => setOpen('prove')}
@@ -219,13 +260,18 @@ export function TraceBoard({ id, trace, sheet: circuit }: { id: string; trace: T
                                             field={field}
                                         />
                                     )}
-                                    {own === null && advice?.function === null && (
-                                        <p className="px-5 pb-4">
-                                            <button type="button" className="key" onClick={() => setOwn(meter)}>
+                                    <p className="flex gap-2 px-5 py-3">
+                                        {own === null && advice?.function === null && (
+                                            <button type="button" className="key flex-1" onClick={() => setOwn(meter)}>
                                                 Use the meter instead
                                             </button>
-                                        </p>
-                                    )}
+                                        )}
+                                        {circuit.quantities.length > 0 && (
+                                            <button type="button" className="key flex-1" onClick={() => setOpen('measure')}>
+                                                Pressure, temperature
+                                            </button>
+                                        )}
+                                    </p>
                                 </>
                             )
                         )}
@@ -252,6 +298,22 @@ export function TraceBoard({ id, trace, sheet: circuit }: { id: string; trace: T
                     </button>
                 ))}
             </nav>
+            <JumperSheet
+                open={open === 'jumper'}
+                onOpenChange={(o) => setOpen(o ? 'jumper' : null)}
+                from={meter.probes.red ?? ''}
+                to={meter.probes.black ?? ''}
+                disabled={outbox.busy}
+                problem={outbox.refusal}
+                put={(reason) => void tell('jumper', { from: meter.probes.red, to: meter.probes.black, on: true, reason })}
+            />
+            <MeasureSheet
+                open={open === 'measure'}
+                onOpenChange={(o) => setOpen(o ? 'measure' : null)}
+                quantities={circuit.quantities}
+                disabled={outbox.busy}
+                keep={(quantity, entered) => void tell('measured', { quantity, entered })}
+            />
             <Keys.Bar open={() => setOpen('keys')} />
             <Keys.Sheet open={open === 'keys'} onOpenChange={(o) => setOpen(o ? 'keys' : null)} />
             <FindPoint

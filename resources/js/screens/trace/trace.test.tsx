@@ -1,6 +1,6 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, expect, it, vi } from 'vitest';
-import { aCondition, aPart, aSheet, aStanding, aTrace } from '../../testing/shapes';
+import { aCondition, aPart, aSheet, aStanding, aTrace, theSuspects } from '../../testing/shapes';
 import { Conditions } from './conditions';
 import { FindPoint } from './find-point';
 import { ProveDead } from './prove-dead';
@@ -14,18 +14,33 @@ const groups = [
     { faults: ['d'], labels: ['Coil open'], probability: 0.38 },
 ];
 
-const suspects = { total: 150, in_play: 3, unexplained: [], doubted: null, alone: null, groups, more: 0, found: null };
+const suspects = theSuspects({ groups, parts: [{ target: 'CC', label: 'Contactor', probability: 0.62 }], nothing_wrong: 0.04 });
 
 it('sets a condition and lands a lead with one tap each', () => {
     const set = vi.fn();
-    const land = vi.fn();
-    const { container } = render(
-        <Conditions trace={aTrace({ standing: aStanding({ lifted: ['w24'] }) })} disabled={false} set={set} land={land} />,
-    );
+    const send = vi.fn();
+    const standing = aStanding({
+        lifted: ['w24'],
+        jumpers: [{ from: 'TST.R', to: 'TST.Y', reason: 'to try it', since: null }],
+        removed: ['FU1'],
+        out_of_reach: ['roof'],
+        must_run: true,
+    });
+    const { container } = render(<Conditions trace={aTrace({ standing })} disabled={false} set={set} send={send} />);
     fireEvent.click(container.querySelector('[data-condition=breaker]') as Element);
-    fireEvent.click(container.querySelector('[data-lifted=w24]') as Element);
     expect(set).toHaveBeenCalledWith('breaker', false);
-    expect(land).toHaveBeenCalledWith('w24');
+    for (const [undo, event, data] of [
+        ['land it', 'lead', { wire: 'w24', lifted: false }],
+        ['take it off', 'jumper', { from: 'TST.R', to: 'TST.Y', on: false }],
+        ['put it back', 'pulled', { part: 'FU1', out: false }],
+    ] as const) {
+        fireEvent.click(screen.getByText(undo));
+        expect(send).toHaveBeenLastCalledWith(event, data);
+    }
+    fireEvent.click(screen.getByText('out of reach: roof'));
+    expect(send).toHaveBeenLastCalledWith('barred', { why: 'cannot reach', what: 'roof', barred: false });
+    fireEvent.click(screen.getByText('must go on running'));
+    expect(send).toHaveBeenLastCalledWith('barred', { why: 'must run', what: '', barred: false });
 });
 
 it('does not let the proof begin while a feed is on', () => {
@@ -56,7 +71,8 @@ it('shows what is alike as one and says how many more', () => {
     render(<Suspects trace={aTrace({ suspects })} />);
     expect(screen.getByText(/3 left of 150/)).toBeTruthy();
     expect(screen.getByText('or 1 more alike')).toBeTruthy();
-    expect(screen.getByText('62 %')).toBeTruthy();
+    expect(screen.getAllByText('62 %')).toHaveLength(2);
+    expect(screen.getByText('Nothing wrong in this circuit').parentElement?.textContent).toContain('4 %');
     expect(screen.queryByRole('alert')).toBeNull();
 });
 
@@ -73,18 +89,31 @@ it('says on which reading a finding would rest alone', () => {
     expect(screen.queryByRole('alert')).toBeNull();
 });
 
-it('offers what can be seen of a part and nothing else', () => {
-    const pick = vi.fn();
-    render(
+it('offers what can be seen and felt of a part, and what is done to it on a dead circuit', () => {
+    const [pick, felt, send] = [vi.fn(), vi.fn(), vi.fn()];
+    const part = aPart('OFM', { label: 'Outdoor fan motor', observables: ['runs', 'hums', 'silent'], signs: ['seized', 'hot'] });
+    const seen = (proved_dead: boolean) => (
         <Seen
-            part="OFM"
-            label="Outdoor fan motor"
-            choices={['runs', 'hums', 'silent']}
+            part={part}
+            standing={aStanding({ proved_dead })}
             disabled={false}
             pick={pick}
+            felt={felt}
+            send={send}
             cancel={() => {}}
-        />,
+        />
     );
+    const { rerender } = render(seen(false));
+    expect((screen.getByText('New one fitted') as HTMLButtonElement).disabled).toBe(true);
+    fireEvent.click(screen.getByText('hot'));
+    fireEvent.click(screen.getByText('seized'));
+    fireEvent.click(screen.getByText('Keep it'));
+    expect(felt).toHaveBeenCalledWith('seized, hot');
+    rerender(seen(true));
+    fireEvent.click(screen.getByText('New one fitted'));
+    expect(send).toHaveBeenCalledWith('replaced', { part: 'OFM' });
+    fireEvent.click(screen.getByText('Pulled, unplugged'));
+    expect(send).toHaveBeenLastCalledWith('pulled', { part: 'OFM', out: true });
     fireEvent.click(screen.getByText('hums'));
     expect(pick).toHaveBeenCalledWith('hums', undefined);
     fireEvent.click(screen.getByText('at once'));
@@ -93,7 +122,7 @@ it('offers what can be seen of a part and nothing else', () => {
     fireEvent.click(screen.getByText('comes and goes'));
     fireEvent.click(screen.getByText('silent'));
     fireEvent.click(screen.getByText('runs'));
-    fireEvent.click(screen.getByText('Keep what was seen'));
+    fireEvent.click(screen.getAllByText('Keep it')[0] as Element);
     expect(pick).toHaveBeenLastCalledWith('runs, silent', 'comes and goes');
 });
 

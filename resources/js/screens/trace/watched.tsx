@@ -5,14 +5,15 @@ interface Props {
     disabled: boolean;
     /** all that was seen, in the order of the choices */
     keep: (seen: string) => void;
+    legend?: string;
 }
 
 /** What a part was seen to do over a while: any number of things. */
-export function Watched({ choices, disabled, keep }: Props) {
+export function Watched({ choices, disabled, keep, legend = 'All that it did' }: Props) {
     const [seen, setSeen] = useState<string[]>([]);
     return (
         <fieldset className="mt-3 grid gap-2" disabled={disabled}>
-            <legend className="heading">All that it did</legend>
+            <legend className="heading">{legend}</legend>
             <div className="flex flex-wrap gap-2">
                 {choices.map((choice) => (
                     <button
@@ -37,7 +38,7 @@ export function Watched({ choices, disabled, keep }: Props) {
                 disabled={seen.length === 0}
                 onClick={() => keep(choices.filter((c) => seen.includes(c)).join(', '))}
             >
-                Keep what was seen
+                Keep it
             </button>
         </fieldset>
     );

@@ -3,7 +3,7 @@ import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { createRef, type ReactNode } from 'react';
 import { afterEach, expect, it, vi } from 'vitest';
 import type { Advice, Trace } from '../../api/shapes';
-import { aCall, aCondition, anAdvice, anEvent, aSheet, aStanding, aTrace } from '../../testing/shapes';
+import { aCall, aCondition, anAdvice, anEvent, aSheet, aStanding, aTrace, theSuspects } from '../../testing/shapes';
 import { Finding } from './finding';
 import { Log } from './log';
 import { MeterPanel } from './meter-panel';
@@ -15,26 +15,71 @@ afterEach(() => {
 });
 
 const next = (a: Advice) => {
-    const calls = { other: vi.fn(), prove: vi.fn(), see: vi.fn(), watched: vi.fn(), send: vi.fn().mockResolvedValue(true) };
-    render(<NextTest advice={a} circuit={aSheet()} more disabled={false} {...calls} />);
+    const send = vi.fn().mockResolvedValue(true);
+    const calls = { other: vi.fn(), prove: vi.fn(), see: vi.fn(), watched: vi.fn(), felt: vi.fn(), measured: vi.fn(), send };
+    render(<NextTest advice={a} standing={aStanding()} more disabled={false} {...calls} />);
     return calls;
 };
 
-it('puts switching off before the proof, and the proof before lifting', () => {
-    const changes = [aCondition('disconnect', false, true, 'in', 'pulled')];
-    const a = next(anAdvice({}, { changes, prove_dead: true, lift: ['w24'] }));
-    fireEvent.click(screen.getByText('disconnect: pulled'));
+const off: Advice['steps'][number] = {
+    order: 'Disconnect: pulled.',
+    event: 'condition',
+    data: { name: 'disconnect', value: false },
+};
+const proof: Advice['steps'][number] = { order: 'Prove it dead.', event: 'proved-dead', data: {} };
+const lift: Advice['steps'][number] = { order: 'Lift the orange wire.', event: 'lead', data: { wire: 'w24', lifted: true } };
+const order: Advice['steps'][number] = { order: 'Red on CC.A; black on CC.B.', event: null, data: {} };
+
+it('numbers the orders and lets one be confirmed at a time: off, proved dead, lifted', () => {
+    const a = next(anAdvice({ steps: [off, proof, lift, order] }));
+    expect(screen.getAllByRole('listitem').map((li) => li.textContent)).toEqual([
+        '1Disconnect: pulled.',
+        '2Prove it dead.',
+        '3Lift the orange wire.',
+        '4Red on CC.A; black on CC.B.',
+    ]);
+    expect((screen.getByText('Prove it dead.') as HTMLButtonElement).disabled).toBe(true);
+    fireEvent.click(screen.getByText('Disconnect: pulled.'));
     expect(a.send).toHaveBeenCalledWith('condition', { name: 'disconnect', value: false });
-    expect(screen.queryByText('Prove it dead')).toBeNull();
     cleanup();
-    const b = next(anAdvice({}, { prove_dead: true, lift: ['w24'] }));
-    fireEvent.click(screen.getByText('Prove it dead'));
+    const b = next(anAdvice({ steps: [proof, lift, order] }));
+    fireEvent.click(screen.getByText('Prove it dead.'));
     expect(b.prove).toHaveBeenCalled();
-    expect(screen.queryByText(/Lifted:/)).toBeNull();
     cleanup();
-    const c = next(anAdvice({}, { lift: ['w24'] }));
-    fireEvent.click(screen.getByText('Lifted: orange wire LP.2 – CC.A'));
+    const c = next(anAdvice({ steps: [lift, order] }));
+    fireEvent.click(screen.getByText('Lift the orange wire.'));
     expect(c.send).toHaveBeenCalledWith('lead', { wire: 'w24', lifted: true });
+});
+
+it('says what cannot be done now, and why', () => {
+    const a = next(anAdvice());
+    fireEvent.click(screen.getByText('Not now'));
+    expect(a.send).toHaveBeenLastCalledWith('barred', { why: 'not now', what: 'ohms CC.A CC.B', barred: true });
+    fireEvent.click(screen.getByText("Can't reach: outdoor unit"));
+    expect(a.send).toHaveBeenLastCalledWith('barred', { why: 'cannot reach', what: 'outdoor', barred: true });
+    fireEvent.click(screen.getByText('It must go on running'));
+    expect(a.send).toHaveBeenLastCalledWith('barred', { why: 'must run', what: '', barred: true });
+    cleanup();
+    next(anAdvice({ dead: false, kind: 'probe' }));
+    expect(screen.queryByText('It must go on running')).toBeNull();
+});
+
+it('takes what hands find by one key, and a gauge in the unit it shows', () => {
+    const a = next(anAdvice({ kind: 'feel', function: null, red: 'OFM', choices: ['turns freely', 'seized'] }));
+    fireEvent.click(screen.getByText('seized'));
+    expect(a.felt).toHaveBeenCalledWith('seized');
+    cleanup();
+    const quantity = { name: 'head_pressure', label: 'Head pressure', units: ['kPa', 'psi'] };
+    const b = next(anAdvice({ kind: 'gauge', function: null, red: 'head_pressure', quantity }));
+    fireEvent.change(screen.getByLabelText('Head pressure', { selector: 'input' }), { target: { value: '375' } });
+    fireEvent.click(screen.getByText('psi'));
+    fireEvent.click(screen.getByText('Keep the reading'));
+    expect(b.measured).toHaveBeenCalledWith('375 psi');
+});
+
+it('asks for no answer before the orders are carried out', () => {
+    next(anAdvice({ kind: 'feel', function: null, choices: ['seized'], steps: [proof, order] }));
+    expect(screen.queryByText('seized')).toBeNull();
 });
 
 it('asks for an observation by buttons and warns of line voltage', () => {
@@ -51,25 +96,21 @@ it('asks for an observation by buttons and warns of line voltage', () => {
     fireEvent.click(screen.getByText('dropped out'));
     expect(a.see).toHaveBeenCalledWith('dropped out');
     cleanup();
-    next(anAdvice({ function: 'vac', line_voltage: true }));
+    next(anAdvice({ function: 'vac', line_voltage: true, dead: false }));
     expect(screen.getByText(/rated leads and gloves/)).toBeTruthy();
     expect(screen.getByText(/live line voltage/)).toBeTruthy();
 });
 
 it('orders a start to be watched step by step, and keeps all that was seen in the order of its kind', () => {
     const choices = ['runs', 'hums', 'silent'];
-    const a = next(anAdvice({ kind: 'watch', function: null, red: 'OFM', black: '', choices }, { restart: true, wait: 3 }));
-    expect(screen.getByText(/stand for 3 minutes/)).toBeTruthy();
-    expect(screen.getByText('Keep what was seen').hasAttribute('disabled')).toBe(true);
+    const a = next(anAdvice({ kind: 'watch', function: null, red: 'OFM', black: '', choices }));
+    expect(screen.getByText('Keep it').hasAttribute('disabled')).toBe(true);
     fireEvent.click(screen.getByText('silent'));
     fireEvent.click(screen.getByText('runs'));
     fireEvent.click(screen.getByText('hums'));
     fireEvent.click(screen.getByText('hums'));
-    fireEvent.click(screen.getByText('Keep what was seen'));
+    fireEvent.click(screen.getByText('Keep it'));
     expect(a.watched).toHaveBeenCalledWith('runs, silent');
-    cleanup();
-    next(anAdvice({}, { wait: 30 }));
-    expect(screen.getByText(/stand off for 30 minutes/)).toBeTruthy();
 });
 
 const panel = async (answer: unknown, over: Record<string, unknown> = {}) => {
@@ -84,6 +125,9 @@ const panel = async (answer: unknown, over: Record<string, unknown> = {}) => {
         find: vi.fn(),
         prove: vi.fn(),
         setEntered: vi.fn(),
+        setTurns: vi.fn(),
+        setWire: vi.fn(),
+        jumper: vi.fn(),
         keep: vi.fn(),
     };
     const view = render(
@@ -92,6 +136,8 @@ const panel = async (answer: unknown, over: Record<string, unknown> = {}) => {
             stamp={0}
             meter={{ probes: { red: 'CC.A', black: 'CC.B' }, fn: 'vac' }}
             isOwn
+            wires={aSheet().wires}
+            turns={1}
             lead="red"
             entered="26.4"
             disabled={false}
@@ -181,16 +227,7 @@ it('says over the log of a call from a file who took it in and when', () => {
 it('records a finding, then closes, then reopens', () => {
     const send = vi.fn().mockResolvedValue(true);
     const groups = [{ faults: ['CC:coil-open'], labels: ['Contactor: coil open'], probability: 0.97 }];
-    const suspects: Trace['suspects'] = {
-        total: 9,
-        in_play: 1,
-        unexplained: [],
-        doubted: null,
-        alone: null,
-        groups,
-        more: 0,
-        found: ['CC:coil-open'],
-    };
+    const suspects = theSuspects({ groups, found: ['CC:coil-open'] });
     const { rerender } = render(<Finding trace={aTrace({ suspects })} disabled={false} send={send} />);
     fireEvent.change(screen.getByLabelText('Why it failed, if you know'), { target: { value: 'ants' } });
     fireEvent.click(screen.getByText('Record the finding'));
@@ -214,13 +251,6 @@ it('asks why the power stays off before it closes a call', () => {
     });
     fireEvent.click(screen.getByText('Close the call'));
     expect(send).toHaveBeenCalledWith('closed', { left_off: 'part tomorrow, Ines knows' });
-});
-
-it('lands leads before it switches anything on', () => {
-    const changes = [aCondition('breaker', true, true)];
-    next(anAdvice({ function: 'vac' }, { land: ['w24'], changes }));
-    expect(screen.getByText('Landed: orange wire LP.2 – CC.A')).toBeTruthy();
-    expect(screen.queryByText('breaker: on')).toBeNull();
 });
 
 it('says whose call it is to someone who may only read it', () => {

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Calls;
+
+use App\Api\Data;
+use Levin\Core\Diagnosis\PartShare;
+
+/** How probable it is that something is wrong with a part or wire. */
+final readonly class PartShareData extends Data
+{
+    private function __construct(public string $target, public string $label, public float $probability)
+    {
+    }
+
+    public static function of(PartShare $share): self
+    {
+        return new self($share->target, $share->label, $share->probability);
+    }
+}

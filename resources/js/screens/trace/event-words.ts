@@ -1,0 +1,59 @@
+import type { CircuitSheet, LogEvent, Trace } from '../../api/shapes';
+import { SIGN } from './functions';
+
+/** What tells something of the unit, and can be struck out. */
+export const isEvidence = (event: LogEvent) => event.meaning !== null || event.struck !== null;
+
+/** An event of the log in plain words. */
+export function eventWords(event: LogEvent, trace: Trace, circuit: CircuitSheet): string {
+    const d = event.data;
+    const target = (id: unknown) => circuit.parts.find((p) => p.id === id)?.label ?? String(id);
+    switch (event.type) {
+        case 'reading': {
+            const where = d.black === '' ? `${d.red}${d.turns === undefined ? '' : ` × ${d.turns}`}` : `${d.red} → ${d.black}`;
+            return `${SIGN[d.function as keyof typeof SIGN]} ${where}  ${d.entered}${moment(d.moment)}`;
+        }
+        case 'felt':
+            return `${target(d.target)}: ${d.felt}`;
+        case 'measured':
+            return `${d.label} ${d.entered}${/[a-z°"]/i.test(String(d.entered)) ? '' : ` ${d.unit}`}${moment(d.moment)}`;
+        case 'tripped':
+            return `${target(d.part)} opened ${d.after === 0 ? 'at once' : `after ${d.after} s`}`;
+        case 'jumper':
+            return d.on === true ? `jumper on ${d.from} – ${d.to}: ${d.reason}` : `jumper off ${d.from} – ${d.to}`;
+        case 'pulled':
+            return `${target(d.part)} ${d.out === true ? 'pulled' : 'put back'}`;
+        case 'replaced':
+            return `${target(d.part)}: a new one fitted`;
+        case 'barred':
+            return `${d.why}${d.what === '' ? '' : `: ${d.what}`}${d.barred === true ? '' : ', no longer'}`;
+        case 'observation':
+            return `${target(d.part)} ${d.seen}${moment(d.moment)}`;
+        case 'condition': {
+            const c = trace.standing.conditions.find((x) => x.name === d.name);
+            return `${c?.label ?? d.name}: ${(d.value === true ? c?.on : c?.off) ?? d.value}`;
+        }
+        case 'lead':
+            return `${d.wire} ${d.lifted === true ? 'lifted' : 'landed'}`;
+        case 'proved-dead':
+            return 'proved dead: known source, circuit, known source';
+        case 'note':
+            return String(d.text);
+        case 'looked-for':
+            return `looked at ${d.label}: ${d.result}`;
+        case 'finding':
+            return `found: ${d.label}${d.cause === '' ? '' : `. ${d.cause}`}`;
+        case 'strike': {
+            const struck = trace.events.find((e) => e.id === d.event);
+            return `struck out ${struck?.sequence ?? ''}: ${d.reason}`;
+        }
+        case 'closed':
+            return d.left_off === undefined ? 'call closed' : `call closed with the power off: ${d.left_off}`;
+        case 'reopened':
+            return `reopened: ${d.reason}`;
+    }
+}
+
+function moment(m: unknown): string {
+    return m === undefined ? '' : typeof m === 'number' ? `, ${m} s after it came on` : `, ${m}`;
+}
