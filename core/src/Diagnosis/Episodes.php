@@ -10,19 +10,22 @@ namespace Levin\Core\Diagnosis;
  */
 final readonly class Episodes
 {
-    /** @param  list<int>  $of  number of the episode by piece */
-    private function __construct(private array $of)
+    /**
+     * @param  list<int>  $of  number of the episode by piece
+     * @param  list<bool>  $again  by piece, whether just this has been seen before: a machine that goes on and off says nothing new by it
+     */
+    private function __construct(private array $of, private array $again)
     {
     }
 
     /** @param  list<Evidence>  $evidence  in the order it was gathered */
     public static function among(array $evidence): self
     {
-        $of = $seen = [];
+        $of = $again = $seen = $all = [];
         $episode = 0;
         foreach ($evidence as $item) {
             $key = $item->test->key().' '.$item->when->conditions->key();
-            if ($item->test instanceof Look || $item->test instanceof Await) {
+            if ($item->test instanceof Look) {
                 if (($seen[$key] ?? $item->shown) !== $item->shown) {
                     $episode++;
                     $seen = [];
@@ -30,9 +33,16 @@ final readonly class Episodes
                 $seen[$key] = $item->shown;
             }
             $of[] = $episode;
+            $again[] = $item->test instanceof Look && isset($all["$key $item->shown"]);
+            $all["$key $item->shown"] = true;
         }
 
-        return new self($of);
+        return new self($of, $again);
+    }
+
+    public function isAgain(int $piece): bool
+    {
+        return $this->again[$piece];
     }
 
     /** Whether a machine has been seen to do one thing and then another. */
@@ -61,8 +71,9 @@ final readonly class Episodes
         $there = 0.5;
         foreach ($sound as $piece => $likelihood) {
             [$now, $there] = $this->of[$piece] === $now ? [$now, $there] : [$this->of[$piece], 0.5];
-            $factors[$piece] = max((1 - $there) * $likelihood + $there * $failed[$piece], PHP_FLOAT_MIN);
-            $there = $there * $failed[$piece] / $factors[$piece];
+            $factor = max((1 - $there) * $likelihood + $there * $failed[$piece], PHP_FLOAT_MIN);
+            $there = $there * $failed[$piece] / $factor;
+            $factors[$piece] = $this->again[$piece] ? 1.0 : $factor;
         }
 
         return $factors;

@@ -144,7 +144,7 @@ final readonly class Hearing
         $last = [];
         $changed = null;
         foreach ($this->evidence as $item) {
-            $part = $item->test instanceof Look || $item->test instanceof Await ? $item->test->part : null;
+            $part = $item->test instanceof Look ? $item->test->part : null;
             if ($part !== null && $item->when->conditions->key() === $this->from->now->key()) {
                 $changed = ($last[$part] ?? $item->shown) !== $item->shown ? $part : $changed;
                 $last[$part] = $item->shown;
@@ -180,10 +180,13 @@ final readonly class Hearing
      */
     private function members(array $posterior, array $inPlay, array $signatures): array
     {
-        /** @var Graph<string, int> $alike */
+        /** @var Graph<string, string> $alike */
         $alike = new Graph;
         foreach ($inPlay as $v) {
-            $alike->join('suspect '.$this->predictor->suspectOf[$v], 'shows '.($signatures[$v] ?? "#$v"), $v);
+            $suspect = $this->predictor->suspects[$this->predictor->suspectOf[$v]];
+            $alike->join('suspect '.$this->predictor->suspectOf[$v], 'shows '.($signatures[$v] ?? "#$v"), "shows $v");
+            // whether it stays or comes and goes, it is the same that is wrong
+            $alike->join('suspect '.$this->predictor->suspectOf[$v], 'is '.implode(' ', $suspect->ids()), "is $v");
         }
         $islands = $alike->islands(array_map(fn (int $v): string => 'suspect '.$this->predictor->suspectOf[$v], $inPlay));
         $members = [];
@@ -246,15 +249,17 @@ final readonly class Hearing
         $explaining = array_values(array_filter($broken, fn (Suspect $s): bool => $this->explainsAll(...$s->variants)));
         $suspects = $explaining === [] ? $broken : $explaining;
 
-        return array_values(array_filter($suspects, static function (Suspect $s) use ($suspects): bool {
-            foreach ($suspects as $other) {
-                if (count($other->causes) < count($s->causes) && array_diff($other->ids(), $s->ids()) === []) {
+        return array_values(array_filter($suspects, static function (Suspect $s, int $n) use ($suspects): bool {
+            foreach ($suspects as $m => $other) {
+                // of the same that stays or comes and goes, the more probable
+                $isWithin = array_diff($other->ids(), $s->ids()) === [];
+                if ($isWithin && (count($other->causes) < count($s->causes) || $m < $n && count($other->causes) === count($s->causes))) {
                     return false;
                 }
             }
 
             return true;
-        }));
+        }, ARRAY_FILTER_USE_BOTH));
     }
 
     /** Whether one of some variants leaves nothing unexplained. */

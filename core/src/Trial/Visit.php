@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Trial;
 
 use Levin\Core\Circuit\Conditions;
+use Levin\Core\Diagnosis\Await;
 use Levin\Core\Diagnosis\Candidate;
 use Levin\Core\Diagnosis\Evidence;
 use Levin\Core\Diagnosis\Look;
@@ -66,7 +67,8 @@ final class Visit
         $this->minutes += $next->minutes;
         $this->change($next->when->conditions);
         $before = $this->opened();
-        $this->unit->wait(60 * $next->minutes);
+        // who waits for something to happen does not know for how long
+        $this->unit->wait($next->test instanceof Await ? 0.0 : 60 * $next->minutes);
         if ($wasDead && ! $this->isDead && array_diff($this->opened(), $before) !== []) {
             $this->unsafe[] = 'fed into a short: '.$next->test->title($this->model->circuit);
         }
@@ -117,7 +119,7 @@ final class Visit
         // nobody reads on when the machine beside him starts or stops
         array_push($this->evidence, ...$this->isDead || $next->when->after === 0.0 ? [] : $this->moved(new Occasion($this->now, $this->noted())));
         $shown = $test->carriedOut($this->unit);
-        $this->evidence[] = new Evidence($test, $shown, new Occasion($this->now, $next->when->after ?? $this->noted()));
+        $this->evidence[] = new Evidence($test instanceof Await ? new Look($test->part) : $test, $shown, new Occasion($this->now, $next->when->after ?? $this->noted()));
         $this->log[] = $test->title($this->model->circuit).': '.$test->words($shown);
         $this->place = $test->place($this->model->circuit);
         if ($next->when->after === 0.0) {
