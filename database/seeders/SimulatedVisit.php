@@ -10,9 +10,10 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Levin\Core\Diagnosis\Assessment;
 use Levin\Core\Diagnosis\Candidate;
+use Levin\Core\Diagnosis\Way;
 use Levin\Core\Record\EventType;
 use Levin\Core\Record\Standing;
-use Levin\Core\Record\WhenSeen;
+use Levin\Core\Record\Told;
 use Levin\Core\Trial\Dice;
 use Levin\Core\Trial\HiddenUnit;
 use Levin\Core\Trial\Luck;
@@ -79,7 +80,7 @@ final class SimulatedVisit
         }
         $test = $candidate->test;
         $act = $test->act();
-        if ($act->isDead() && ! $now->provedDead) {
+        if ($conditions->isPoweredDown($now->circuit) && $act->way !== Way::Eyes && ! $now->provedDead) {
             $this->append($call, $user, EventType::ProvedDead, ['known_before' => true, 'circuit_dead' => true, 'known_after' => true]);
         }
         foreach ($candidate->lift as $wire) {
@@ -91,16 +92,8 @@ final class SimulatedVisit
             $this->unit->restart();
         }
         $shown = $test->carriedOut($this->unit);
-        $moment = $act->asItStarts ? ['moment' => WhenSeen::AS_IT_STARTS] : [];
-        [$type, $data] = $act->function === null
-            ? [EventType::Observation, ['part' => $act->at, 'seen' => $shown]]
-            : [EventType::Reading, [
-                'function' => $act->function->value,
-                'red' => $act->at,
-                'black' => $act->black,
-                'entered' => str_replace(' ', '', $test->words($shown)),
-            ]];
-        $this->append($call, $user, $type, [...$data, ...$moment]);
+        $told = Told::of($test, $shown);
+        $this->append($call, $user, $told->type, $told->data);
     }
 
     private function restore(Call $call, User $user): void

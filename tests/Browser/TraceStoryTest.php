@@ -3,11 +3,17 @@
 // The whole story in the real application: sign in, open a call, trace it, find the fault, keep the record.
 
 use Levin\Core\Diagnosis\Watch;
+use Levin\Core\Meter\Clamped;
 use Levin\Core\Meter\Display;
+use Levin\Core\Meter\Meter;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Operation\Storyteller;
 use Levin\Core\Operation\Stretch;
+use Levin\Core\Parts\Sign;
 use Levin\Core\Tests\Support\Unit;
+use Levin\Core\Trial\Dice;
+use Levin\Core\Trial\HiddenUnit;
+use Levin\Core\Trial\Luck;
 
 /** What the hidden unit answers to the test now recommended on the screen, under the conditions the call stands in. */
 function answerTo(array $advice, string $fault, array $standing, ?Unit $unit = null): string
@@ -25,12 +31,18 @@ function answerTo(array $advice, string $fault, array $standing, ?Unit $unit = n
             ? Display::format(MeterFunction::VoltsAc, max(array_map($read, $early)))
             : implode(', ', array_intersect($advice['choices'], array_map($seen, $early)));
     }
+    $hidden = fn (): HiddenUnit => new HiddenUnit(
+        $unit->settler, $conditions, $unit->model()->faults->parseAll([$fault]), false, new Luck, new Dice(1),
+    );
     $settled = $unit->settle($conditions, [$fault], $unit->with($fault)->states);
-    if ($advice['kind'] === 'look') {
-        return $settled->observed($advice['red']);
-    }
 
-    return $unit->read(MeterFunction::from($advice['function']), $advice['red'], $advice['black'], $settled)->display();
+    return match ($advice['kind']) {
+        'look' => $settled->observed($advice['red']),
+        'feel' => $hidden()->feel($advice['red'], Sign::from($advice['choices'][0]))->value,
+        'gauge' => sprintf('%.0f', $hidden()->gauge($advice['red'])),
+        'clamp' => (new Meter($unit->settler))->clamp([Clamped::parse($advice['red'])], $settled)->display(),
+        default => $unit->read(MeterFunction::from($advice['function']), $advice['red'], $advice['black'], $settled)->display(),
+    };
 }
 
 beforeEach(function (): void {
@@ -48,18 +60,18 @@ beforeEach(function (): void {
             }
             $advice = $trace['next'][0];
             $this->sees($advice['title'], '[data-next-title]');
-            $first = $advice['first'];
+            $first = array_column(array_filter($advice['steps'], fn (array $s): bool => $s['event'] !== null), 'event')[0] ?? null;
             $events = count($trace['events']);
             $grown = fn (): bool => count($this->api("calls/$call")['events']) > $events;
-            if ($first['land'] !== [] || $first['changes'] !== [] || ($first['lift'] !== [] && ! $first['prove_dead'])) {
-                $this->click('[data-first] button');
+            if ($first !== null && $first !== 'proved-dead') {
+                $this->click('[data-step=next]');
                 $this->until($grown, 'a step taken first');
                 $clicked('the step');
 
                 continue;
             }
-            if ($first['prove_dead']) {
-                $this->click('[data-first] button');
+            if ($first === 'proved-dead') {
+                $this->click('[data-step=next]');
                 foreach (['known_before', 'circuit_dead', 'known_after'] as $step) {
                     $this->click("input[name=$step]");
                 }
@@ -71,11 +83,14 @@ beforeEach(function (): void {
             }
             $kinds[] = $advice['function'] ?? 'look';
             $answer = answerTo($advice, $fault, $trace['standing'], $unit);
-            if ($advice['function'] === null) {
+            if (in_array($advice['kind'], ['look', 'watch', 'feel'], true)) {
                 array_map(fn (string $seen) => $this->click("[data-seen='$seen']"), explode(', ', $answer));
             }
             if ($advice['kind'] === 'watch') {
-                $this->press('Keep what was seen');
+                $this->press('Keep it');
+            } elseif ($advice['kind'] === 'gauge') {
+                $this->type('input[name=quantity]', $answer);
+                $this->press('Keep the reading');
             } elseif ($advice['function'] !== null) {
                 $this->type('input[name=reading]', $answer);
                 $this->press('Keep the reading');
@@ -115,7 +130,10 @@ it('goes from sign-in to the finding on a unit whose outdoor section does nothin
         $this->sees($advice['title'], '[data-next-title]');
         expect($this->text('[data-next-why]'))->toContain('A healthy unit shows');
         $answer = answerTo($advice, 'HP:open', $trace['standing']);
-        if ($advice['function'] === null) {
+        if ($advice['kind'] === 'gauge') {
+            $this->type('input[name=quantity]', $answer);
+            $this->press('Keep the reading');
+        } elseif ($advice['function'] === null) {
             $this->click("[data-seen='$answer']");
         } else {
             $this->sees($advice['expected'], '[data-expected]');

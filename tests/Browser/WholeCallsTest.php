@@ -15,6 +15,13 @@ beforeEach(function (): void {
         $this->sees($part, '[aria-label="What is seen"]');
         $this->click("[data-seen='$what']");
     });
+    $this->measured = fn (int $call, string $entered, string $unit) => ($this->kept)($call, function () use ($entered, $unit): void {
+        $this->press('Pressure, temperature');
+        $this->find('[role=dialog] input[name=quantity]');
+        $this->type('[role=dialog] input[name=quantity]', $entered);
+        $this->press($unit);
+        $this->click('[role=dialog] button[type=submit]');
+    });
     $this->read = fn (int $call, string $red, string $black, string $volts) => ($this->kept)(
         $call,
         function () use ($red, $black, $volts): void {
@@ -44,8 +51,10 @@ it('names a reading that nothing explains, asks for it once more, and finds the 
     $this->sees('Take 0.000 V on LV.Y → LV.C again', '[aria-label=Suspects]');
     ($this->read)($call, 'LV.Y', 'LV.C', '26.5');
     ($this->read)($call, 'HP.1', 'HP.2', '26.5');
+    // a switch that has opened may be doing its job: a gauge tells
+    ($this->measured)($call, '310', 'psi');
     $this->until(fn (): bool => ! str_contains($this->text('[aria-label=Suspects]'), 'Not explained'), 'nothing is left unexplained');
-    $this->sees('High-pressure switch', '[data-finding]');
+    $this->sees('High-pressure switch: open with nothing wrong', '[data-finding]');
 });
 
 it('opens why a switch has tripped, what is not proved behind it, and keeps what came of looking', function (): void {
@@ -58,7 +67,8 @@ it('opens why a switch has tripped, what is not proved behind it, and keeps what
     ($this->read)($call, 'HP.1', 'HP.2', '26.6');
     ($this->read)($call, 'CC.A', 'CC.B', '0');
     ($this->read)($call, 'HP.1', 'HP.2', '26.5');
-    $this->sees('High-pressure switch', '[data-finding]');
+    ($this->measured)($call, '620', 'psi');
+    $this->sees('High-pressure switch: head pressure too high', '[data-finding]');
     $why = '[aria-label="Why? Before the power goes back"]';
     $this->sees('Outdoor fan motor', $why);
     $this->sees('Contactor', '[aria-label="Before you drive for the part"]');

@@ -292,22 +292,20 @@ final class Chooser
     {
         $phrase = static function (array $o): string {
             /** @var array{shows: string, suspects: list<string>, probability: float} $o */
-            $count = count($o['suspects']);
+            $others = count($o['suspects']) - 1;
 
-            return sprintf(
-                '%s leaves %s (%d %%)',
-                $o['shows'],
-                $count === 1 ? $o['suspects'][0] : $o['suspects'][0].' and '.($count - 1).' more',
-                round(100 * $o['probability']),
-            );
+            return $o['shows'].': '.$o['suspects'][0].match ($others) {
+                0 => '',
+                1 => ', or '.$o['suspects'][1],
+                default => ", or one of $others others",
+            };
         };
 
         $rest = match (count($outcomes)) {
             0, 1, 2 => '',
-            3 => '; another result leaves the rest',
-            default => '; '.(count($outcomes) - 2).' other results split the rest',
+            default => '. Anything else: the rest',
         };
 
-        return ucfirst(implode('; ', array_map($phrase, array_slice($outcomes, 0, 2)))).$rest.". A healthy unit shows $expected.";
+        return ucfirst(implode('. ', array_map($phrase, array_slice($outcomes, 0, 2)))).$rest.". A healthy unit shows $expected.";
     }
 }

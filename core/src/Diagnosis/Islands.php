@@ -25,7 +25,8 @@ final readonly class Islands
     /** Whether what is between two nodes is there by stray capacitance only: through more ohms than anything that is meant to be there. */
     public function isGhost(int $a, int $b): bool
     {
-        return $this->impedances !== [] && hypot(...$this->impedance($a)) + hypot(...$this->impedance($b)) > self::STRAY_OHMS;
+        return $this->impedances !== [] && $this->of($a) !== $this->of($b)
+            && hypot(...$this->impedance($a)) + hypot(...$this->impedance($b)) > self::STRAY_OHMS;
     }
 
     /** What of the volts between two nodes is left on a meter with so many ohms of input; −1 is earth. */

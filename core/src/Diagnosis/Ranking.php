@@ -128,30 +128,48 @@ final class Ranking
     }
 
     /**
-     * What an outcome says about which suspect it is: the entropy of the outcomes, less what is only about how bad it is.
+     * What an outcome says about which suspect it is, bits: the entropy of what is shown, less what is left of it once the suspect is known
+     * (Shannon 1948). One in so many is mistaken and shows any of the other outcomes.
      *
-     * @param  list<non-empty-list<int>>  $outcomes
+     * @param  non-empty-list<non-empty-list<int>>  $outcomes
      */
     private function information(array $outcomes): float
     {
-        $bits = 0.0;
-        $within = [];
+        $all = array_fill(0, count($outcomes), 0.0);
+        $own = [];
         foreach ($outcomes as $n => $members) {
-            $all = 0.0;
             foreach ($members as $v) {
-                $all += $this->weights[$v];
                 $s = $this->predictor->suspectOf[$v];
-                $within[$s][$n] = ($within[$s][$n] ?? 0.0) + $this->weights[$v];
+                $own[$s] ??= $all;
+                $own[$s][$n] += $this->weights[$v];
             }
-            $bits -= $all > 0.0 ? $all * log($all, 2) : 0.0;
         }
-        foreach ($within as $shares) {
-            $suspect = array_sum($shares);
-            foreach (count($shares) > 1 ? $shares : [] as $share) {
-                $bits += $share > 0.0 ? $share * log($share / $suspect, 2) : 0.0;
+        $left = 0.0;
+        foreach ($own as $shares) {
+            $left += array_sum($shares) * self::entropy($shares);
+            foreach ($shares as $n => $share) {
+                $all[$n] += $share;
             }
         }
 
-        return $bits * (1 - 2 * Fit::MISTAKEN);
+        return self::entropy($all) - $left;
+    }
+
+    /**
+     * Of what is shown where the outcomes rightly have these shares.
+     *
+     * @param  array<int, float>  $shares
+     */
+    private static function entropy(array $shares): float
+    {
+        $sum = array_sum($shares);
+        $slip = Fit::MISTAKEN / (count($shares) - 1);
+        $bits = 0.0;
+        foreach ($shares as $share) {
+            $shown = (1 - Fit::MISTAKEN - $slip) * $share / $sum + $slip;
+            $bits -= $shown * log($shown, 2);
+        }
+
+        return $bits;
     }
 }

@@ -14,8 +14,8 @@ use Levin\Core\Network\Complex;
  */
 final readonly class Scene
 {
-    /** Bytes of one node: two floats of single precision, which is a hundredth of a millivolt at 480 V. */
-    private const BYTES = 8;
+    /** Bytes of one node, or one wire: two floats. */
+    private const BYTES = 16;
 
     private string $nodes;
 
@@ -42,8 +42,8 @@ final readonly class Scene
         foreach ($currents as $current) {
             array_push($amperes, $current->re, $current->im);
         }
-        $this->nodes = pack('g*', ...$pairs);
-        $this->wires = pack('g*', ...$amperes);
+        $this->nodes = pack('e*', ...$pairs);
+        $this->wires = pack('e*', ...$amperes);
     }
 
     /** Whether what is between two nodes is there by stray capacitance only. */
@@ -71,7 +71,7 @@ final readonly class Scene
         $re = $im = 0.0;
         foreach ($wires as [$wire, $sign]) {
             /** @var array{1: float, 2: float} $current */
-            $current = unpack('g2', $this->wires, self::BYTES * $wire);
+            $current = unpack('e2', $this->wires, self::BYTES * $wire);
             $re += $sign * $current[1];
             $im += $sign * $current[2];
         }
@@ -92,7 +92,7 @@ final readonly class Scene
             return [0.0, 0.0];
         }
         /** @var array{1: float, 2: float} $volts */
-        $volts = unpack('g2', $this->nodes, self::BYTES * $node);
+        $volts = unpack('e2', $this->nodes, self::BYTES * $node);
 
         return [$volts[1], $volts[2]];
     }

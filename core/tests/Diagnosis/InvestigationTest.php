@@ -46,7 +46,7 @@ it('advises with the points, the function, the healthy reading and the reason', 
     expect($next->candidate->test)->toBeInstanceOf(Probe::class)
         ->and($probe->function)->toBe(MeterFunction::VoltsAc)
         ->and($next->title)->toBe("Volts: $probe->red → $probe->black")
-        ->and($next->why)->toContain('leaves')->toContain("A healthy unit shows $next->expected")
+        ->and($next->why)->toContain(': ')->toContain("A healthy unit shows $next->expected")
         ->and($next->bits)->toBeGreaterThan(0.5)->toBeLessThan(log(150, 2));
     $healthy = $unit->read(MeterFunction::VoltsAc, $probe->red, $probe->black)->display();
     expect($next->expected)->toBe($healthy);

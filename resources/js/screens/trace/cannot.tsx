@@ -14,7 +14,7 @@ export function Cannot({ advice, standing, disabled, send }: Props) {
     const stops = advice.dead || advice.kind === 'watch' || advice.kind === 'peak';
     const keys: [string, () => void][] = [
         ['Not now', () => bar('not now', advice.key, true)],
-        [`Can't reach: ${advice.place}`, () => bar('cannot reach', advice.at, true)],
+        ["Can't get there", () => bar('cannot reach', advice.at, true)],
         ...(stops && !standing.must_run
             ? [['It must go on running', () => bar('must run', '', true)] as [string, () => void]]
             : []),

@@ -4,11 +4,11 @@ import type { MeterFunction } from '../../api/shapes';
 export const SIGN: Record<MeterFunction, string> = {
     vac: 'V~',
     'vac-lowz': 'V~ LoZ',
-    vdc: 'V⎓',
+    vdc: 'V=',
     ohms: 'Ω',
     continuity: '•))',
     mfd: 'µF',
-    uadc: 'µA⎓',
+    uadc: 'µA=',
     amps: 'A~',
     megohms: 'MΩ',
 };

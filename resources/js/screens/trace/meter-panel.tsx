@@ -1,10 +1,13 @@
-import type { RefObject } from 'react';
+import { type RefObject, useState } from 'react';
 import { useExpected } from '../../api/queries';
 import type { MeterFunction, Wire } from '../../api/shapes';
 import type { Probes } from '../../diagram/ladder';
 import { goesOnWires, NAME, SIGN, UNIT } from './functions';
 
 const FUNCTIONS = Object.keys(SIGN) as MeterFunction[];
+
+/** What most readings are taken with; the others are one tap away. */
+const COMMON: MeterFunction[] = ['vac', 'ohms', 'mfd', 'amps'];
 
 interface Props {
     call: string;
@@ -34,6 +37,7 @@ interface Props {
 export function MeterPanel(props: Props) {
     const { meter, entered, disabled } = props;
     const { red, black } = meter.probes;
+    const [all, setAll] = useState(false);
     const around = goesOnWires(meter.fn);
     const expected = useExpected(props.call, { fn: meter.fn, red, black: around ? '' : black, turns: props.turns }, props.stamp);
     const refused = expected.data?.refused ?? null;
@@ -56,8 +60,8 @@ export function MeterPanel(props: Props) {
                     <ProbeKey lead="black" point={black} active={props.lead === 'black'} onPick={() => props.setLead('black')} />
                 </div>
             )}
-            <div className="grid grid-cols-5 gap-2">
-                {FUNCTIONS.map((fn) => (
+            <div className="grid grid-cols-6 gap-2">
+                {FUNCTIONS.filter((fn) => all || COMMON.includes(fn) || fn === meter.fn).map((fn) => (
                     <button
                         key={fn}
                         type="button"
@@ -70,6 +74,11 @@ export function MeterPanel(props: Props) {
                         {SIGN[fn]}
                     </button>
                 ))}
+                {!all && (
+                    <button type="button" className="key px-0" aria-label="Other functions" onClick={() => setAll(true)}>
+                        More
+                    </button>
+                )}
                 <button type="button" className="key px-0" aria-label="Find a point" onClick={props.find}>
                     Find
                 </button>

@@ -19,7 +19,7 @@ export function Watched({ choices, disabled, keep, legend = 'All that it did' }:
                     <button
                         key={choice}
                         type="button"
-                        className="key flex-1"
+                        className="key flex-1 whitespace-nowrap"
                         aria-pressed={seen.includes(choice)}
                         data-strong={seen.includes(choice)}
                         data-seen={choice}

@@ -55,7 +55,7 @@ it('says what cannot be done now, and why', () => {
     const a = next(anAdvice());
     fireEvent.click(screen.getByText('Not now'));
     expect(a.send).toHaveBeenLastCalledWith('barred', { why: 'not now', what: 'ohms CC.A CC.B', barred: true });
-    fireEvent.click(screen.getByText("Can't reach: outdoor unit"));
+    fireEvent.click(screen.getByText("Can't get there"));
     expect(a.send).toHaveBeenLastCalledWith('barred', { why: 'cannot reach', what: 'outdoor', barred: true });
     fireEvent.click(screen.getByText('It must go on running'));
     expect(a.send).toHaveBeenLastCalledWith('barred', { why: 'must run', what: '', barred: true });
