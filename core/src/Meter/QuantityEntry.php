@@ -20,8 +20,8 @@ final readonly class QuantityEntry
     /** Characters of an entry. */
     private const LONGEST = 24;
 
-    /** More than so many times what is usual is a slip: of the decimal, or of the unit. */
-    private const MOST = 100.0;
+    /** More than any instrument of the trade shows is a slip: of the decimal, or of the unit. [practice, no published source] */
+    private const MOST = ['kPa' => 10000.0, 'Pa' => 5000.0, '°C' => 1000.0];
 
     /** @param  float  $value  in the quantity's own unit */
     private function __construct(public float $value)
@@ -58,7 +58,7 @@ final readonly class QuantityEntry
             : $units[$unit] ?? throw BadQuantity::otherUnit($quantity, $m[2], self::units($quantity));
         $value = ((float) $m[1] + $plus) * $factor;
 
-        return abs($value) <= self::MOST * max(1.0, abs($quantity->normal))
+        return abs($value) <= self::MOST[$quantity->unit]
             ? new self($value)
             : throw BadQuantity::offTheScale($quantity, $text);
     }

@@ -240,9 +240,9 @@ it('says in full what to do', function (array $steps, string $field, string $mes
         'This circuit is not proved dead. Never put a meter on ohms, continuity or capacitance across a circuit that may be live: '
         .'switch off, lock out, then prove it dead (tester on a known source, on the circuit, on the source again).',
     ],
-    'no function of a trace' => [
-        [[EventType::Reading, ['function' => 'amps', 'red' => 'CC.A', 'black' => 'CC.B', 'entered' => '5']]], 'function',
-        'There is no meter function "amps" here. Choose one of: vac, ohms, continuity, mfd.',
+    'no function of a meter' => [
+        [[EventType::Reading, ['function' => 'lux', 'red' => 'CC.A', 'black' => 'CC.B', 'entered' => '5']]], 'function',
+        'There is no meter function "lux" here. Choose one of: vac, vac-lowz, vdc, ohms, continuity, mfd, uadc, amps, megohms.',
     ],
     'still on' => [
         [[EventType::ProvedDead, PROOF]], 'type',
