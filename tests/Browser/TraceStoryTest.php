@@ -31,9 +31,14 @@ function answerTo(array $advice, string $fault, array $standing, ?Unit $unit = n
             ? Display::format(MeterFunction::VoltsAc, max(array_map($read, $early)))
             : implode(', ', array_intersect($advice['choices'], array_map($seen, $early)));
     }
-    $hidden = fn (): HiddenUnit => new HiddenUnit(
-        $unit->settler, $conditions, $unit->model()->faults->parseAll([$fault]), false, new Luck, new Dice(1),
-    );
+    $hidden = function () use ($unit, $conditions, $fault): HiddenUnit {
+        $hidden = new HiddenUnit(
+            $unit->settler, $conditions, $unit->model()->faults->parseAll([$fault]), false, new Luck, new Dice(1),
+        );
+        $hidden->wait(900.0);
+
+        return $hidden;
+    };
     $settled = $unit->settle($conditions, [$fault], $unit->with($fault)->states);
 
     return match ($advice['kind']) {

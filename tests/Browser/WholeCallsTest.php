@@ -15,11 +15,10 @@ beforeEach(function (): void {
         $this->sees($part, '[aria-label="What is seen"]');
         $this->click("[data-seen='$what']");
     });
-    $this->measured = fn (int $call, string $entered, string $unit) => ($this->kept)($call, function () use ($entered, $unit): void {
+    $this->measured = fn (int $call, string $entered) => ($this->kept)($call, function () use ($entered): void {
         $this->press('Pressure, temperature');
         $this->find('[role=dialog] input[name=quantity]');
         $this->type('[role=dialog] input[name=quantity]', $entered);
-        $this->press($unit);
         $this->click('[role=dialog] button[type=submit]');
     });
     $this->read = fn (int $call, string $red, string $black, string $volts) => ($this->kept)(
@@ -52,7 +51,7 @@ it('names a reading that nothing explains, asks for it once more, and finds the 
     ($this->read)($call, 'LV.Y', 'LV.C', '26.5');
     ($this->read)($call, 'HP.1', 'HP.2', '26.5');
     // a switch that has opened may be doing its job: a gauge tells
-    ($this->measured)($call, '310', 'psi');
+    ($this->measured)($call, '310 psi');
     $this->until(fn (): bool => ! str_contains($this->text('[aria-label=Suspects]'), 'Not explained'), 'nothing is left unexplained');
     $this->sees('High-pressure switch: open with nothing wrong', '[data-finding]');
 });
@@ -67,7 +66,7 @@ it('opens why a switch has tripped, what is not proved behind it, and keeps what
     ($this->read)($call, 'HP.1', 'HP.2', '26.6');
     ($this->read)($call, 'CC.A', 'CC.B', '0');
     ($this->read)($call, 'HP.1', 'HP.2', '26.5');
-    ($this->measured)($call, '620', 'psi');
+    ($this->measured)($call, '620 psi');
     $this->sees('High-pressure switch: head pressure too high', '[data-finding]');
     $why = '[aria-label="Why? Before the power goes back"]';
     $this->sees('Outdoor fan motor', $why);

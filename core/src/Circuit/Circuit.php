@@ -9,6 +9,9 @@ namespace Levin\Core\Circuit;
  */
 final readonly class Circuit
 {
+    /** @var array<string, Condition> of the conditions those that some part is set by; the others are the world's: weather, dirt, charge */
+    public array $settings;
+
     /**
      * @param  float  $frequency  hertz
      * @param  string  $earth  the point all voltages are counted from
@@ -36,6 +39,8 @@ final readonly class Circuit
         public array $ladder,
         public array $quantities = [],
     ) {
+        $onPlates = array_merge(...array_map(static fn (Part $p): array => array_values($p->plate), array_values($parts)));
+        $this->settings = array_intersect_key($conditions, array_flip(array_filter($onPlates, is_string(...))));
     }
 
     /** @throws UnknownName */

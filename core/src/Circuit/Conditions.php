@@ -89,10 +89,13 @@ final readonly class Conditions
         return self::poweredDown($circuit, $this)->key() === $this->key();
     }
 
-    /** In which the unit should run: everything at its default, every lead landed, every part in its place, no jumper on. */
+    /**
+     * In which the unit should run: whatever can be set at its default, every lead landed, every part in its place, no jumper on. The weather
+     * stays as it is.
+     */
     public function calling(Circuit $circuit): self
     {
-        return $this->defaulting($circuit->conditions)->restoring($this->removed)->unjumpered();
+        return $this->defaulting($circuit->settings)->restoring($this->removed)->unjumpered();
     }
 
     /** @throws UnknownName when the circuit has no such condition */

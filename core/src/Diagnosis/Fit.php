@@ -52,6 +52,12 @@ final readonly class Fit
         return (1 - self::MISTAKEN) * $this->right + self::MISTAKEN * $this->mistaken;
     }
 
+    /** The chance of it where the wiring is anyone's guess: half of the time as drawn, half of the time as if it were mistaken. */
+    public function asAnyWiring(): self
+    {
+        return new self(($this->right + $this->mistaken) / 2, $this->mistaken, true);
+    }
+
     /** The chance that it was mistaken, under this suspect. */
     public function doubt(): float
     {

@@ -13,9 +13,22 @@ final readonly class Guess
     /** For one fault that comes and goes, ten are there to stay. [practice, no published source] */
     private const RARER = 0.1;
 
-    /** @param  non-empty-list<Fault>  $causes */
-    private function __construct(public array $causes, public Faults $faults, public bool $comesAndGoes, public float $weight)
+    /** A unit that is not wired as it is drawn: someone was there before. [practice, no published source] */
+    private const MISWIRED = 0.5;
+
+    /** @param  list<Fault>  $causes */
+    private function __construct(
+        public array $causes,
+        public Faults $faults,
+        public bool $comesAndGoes,
+        public float $weight,
+        public bool $isMiswired = false,
+    ) {
+    }
+
+    public static function miswired(): self
     {
+        return new self([], Faults::none(), false, self::MISWIRED, true);
     }
 
     /** @param  float  $all  the weights of all single suspects together: two things fail independently of each other */

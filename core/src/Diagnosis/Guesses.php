@@ -6,7 +6,7 @@ namespace Levin\Core\Diagnosis;
 
 use Levin\Core\Parts\Faults;
 
-/** Thinks of two causes at once, and of one that comes and goes, from what the single ones leave unexplained. */
+/** Thinks of two causes at once, of one that comes and goes, and of a unit not wired as drawn, from what the single ones leave unexplained. */
 final readonly class Guesses
 {
     /** Single suspects that are thought of as the one of two causes, and as the other. */
@@ -27,7 +27,7 @@ final readonly class Guesses
     /** @return list<Guess> */
     public function all(): array
     {
-        return [...$this->pairs(), ...$this->intermittents()];
+        return [...$this->pairs(), ...$this->intermittents(), Guess::miswired()];
     }
 
     /** @return list<Guess> */

@@ -184,9 +184,12 @@ final readonly class Hearing
         $alike = new Graph;
         foreach ($inPlay as $v) {
             $suspect = $this->predictor->suspects[$this->predictor->suspectOf[$v]];
-            $alike->join('suspect '.$this->predictor->suspectOf[$v], 'shows '.($signatures[$v] ?? "#$v"), "shows $v");
+            // what a unit shows that is not wired as drawn nobody knows
+            $shows = $suspect->isMiswired ? 'shows anything' : 'shows '.($signatures[$v] ?? "#$v");
+            $alike->join('suspect '.$this->predictor->suspectOf[$v], $shows, "shows $v");
             // whether it stays or comes and goes, it is the same that is wrong
-            $alike->join('suspect '.$this->predictor->suspectOf[$v], 'is '.implode(' ', $suspect->ids()), "is $v");
+            $is = $suspect->isMiswired ? 'is miswired' : 'is '.implode(' ', $suspect->ids());
+            $alike->join('suspect '.$this->predictor->suspectOf[$v], $is, "is $v");
         }
         $islands = $alike->islands(array_map(fn (int $v): string => 'suspect '.$this->predictor->suspectOf[$v], $inPlay));
         $members = [];
@@ -242,7 +245,7 @@ final readonly class Hearing
      */
     private function simplest(array $suspects): array
     {
-        $broken = array_values(array_filter($suspects, static fn (Suspect $s): bool => $s->causes !== []));
+        $broken = array_values(array_filter($suspects, static fn (Suspect $s): bool => ! $s->isHealthy()));
         if (count($broken) < count($suspects) && ($broken === [] || $this->explainsAll(0))) {
             return [$this->predictor->suspects[0]];
         }

@@ -73,7 +73,14 @@ final readonly class Investigation
     {
         return new Weighing(
             $predictor->lineup->prior($fresh),
-            array_map(static fn (Evidence $item): array => $item->fits($predictor), $evidence),
+            array_map(static function (Evidence $item) use ($predictor): array {
+                $fits = $item->fits($predictor);
+                foreach ($predictor->lineup->miswired() as $v) {
+                    $fits[$v] = $fits[0]->asAnyWiring();
+                }
+
+                return array_values($fits);
+            }, $evidence),
             $predictor->suspectOf,
             array_map(static fn (Evidence $item): string => $item->test->key().' '.$item->when->conditions->key(), $evidence),
             Episodes::among($evidence),

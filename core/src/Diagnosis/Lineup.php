@@ -51,7 +51,7 @@ final readonly class Lineup
         [$suspects, $variants, $suspectOf] = [$this->suspects, $this->variants, $this->suspectOf];
         foreach ($guesses as $guess) {
             $suspectOf[] = count($suspects);
-            $suspects[] = new Suspect($guess->causes, [count($variants)], $guess->weight, $guess->comesAndGoes);
+            $suspects[] = new Suspect($guess->causes, [count($variants)], $guess->weight, $guess->comesAndGoes, $guess->isMiswired);
             $variants[] = $guess->faults;
         }
 
@@ -61,6 +61,23 @@ final readonly class Lineup
     public function comesAndGoes(int $variant): bool
     {
         return $this->suspects[$this->suspectOf[$variant]]->comesAndGoes;
+    }
+
+    /** Whether a variant is known from a narrower line-up, one way or another. */
+    public function isKnown(int $variant): bool
+    {
+        return $this->comesAndGoes($variant) || $this->isMiswired($variant);
+    }
+
+    public function isMiswired(int $variant): bool
+    {
+        return $this->suspects[$this->suspectOf[$variant]]->isMiswired;
+    }
+
+    /** @return list<int> variants of units that are not wired as drawn */
+    public function miswired(): array
+    {
+        return array_values(array_filter(array_keys($this->variants), $this->isMiswired(...)));
     }
 
     /** @return array<int, int> by variant that comes and goes, the one that is as it is when it is there */
@@ -79,6 +96,10 @@ final readonly class Lineup
     /** @return non-empty-list<int> variants of a narrower line-up that it goes like: one, or now the healthy one and now another */
     public function asKnown(int $variant): array
     {
+        if ($this->isMiswired($variant)) {
+            return [0];
+        }
+
         return $this->comesAndGoes($variant)
             ? [0, (int) array_search($this->variants[$variant], $this->variants, false)]
             : [$variant];

@@ -100,7 +100,7 @@ final class Outlooks
     {
         $painter = new Painter($this->settler->model);
         foreach (array_keys($this->lineup->variants) as $variant) {
-            $known !== null && ($variant < count($known->passages) || $this->lineup->comesAndGoes($variant))
+            $known !== null && ($variant < count($known->passages) || $this->lineup->isKnown($variant))
                 ? $painter->copy($known, ...$this->lineup->asKnown($variant))
                 : $painter->add($tell($variant));
         }

@@ -7,8 +7,8 @@ namespace Levin\Core\Diagnosis;
 use Levin\Core\Parts\Fault;
 
 /**
- * What the evidence is weighed for: nothing wrong, a fault at one level or at several that stand for its range, two faults at once, or one
- * that comes and goes.
+ * What the evidence is weighed for: nothing wrong, a fault at one level or at several that stand for its range, two faults at once, one
+ * that comes and goes, or a unit that is not wired as it is drawn.
  */
 final readonly class Suspect
 {
@@ -19,9 +19,21 @@ final readonly class Suspect
      * @param  list<Fault>  $causes  none for a unit with nothing wrong
      * @param  non-empty-list<int>  $variants  numbers of what it may look like, from slight to bad
      * @param  float  $weight  how often it is so, against the others
+     * @param  bool  $isMiswired  whether the unit is another one than the drawing's
      */
-    public function __construct(public array $causes, public array $variants, public float $weight, public bool $comesAndGoes = false)
+    public function __construct(
+        public array $causes,
+        public array $variants,
+        public float $weight,
+        public bool $comesAndGoes = false,
+        public bool $isMiswired = false,
+    ) {
+    }
+
+    /** Whether it is that nothing is wrong. */
+    public function isHealthy(): bool
     {
+        return $this->causes === [] && ! $this->isMiswired;
     }
 
     /** The one fault that it is, when it is one that is there to stay. */
@@ -33,7 +45,7 @@ final readonly class Suspect
     public function label(): string
     {
         return $this->causes === []
-            ? 'Nothing wrong in this circuit'
+            ? ($this->isMiswired ? 'Not wired as drawn, or the drawing of another unit' : 'Nothing wrong in this circuit')
             : implode(' and ', array_map(static fn (Fault $f): string => $f->label, $this->causes))
                 .($this->comesAndGoes ? ', comes and goes' : '');
     }

@@ -17,7 +17,8 @@ export function Measure({ quantity, disabled, keep }: Props) {
             className="mt-3 grid gap-2"
             onSubmit={(e) => {
                 e.preventDefault();
-                keep(`${text} ${unit}`);
+                // a unit that is typed goes before the one that is chosen
+                keep(/[a-z°"]/i.test(text) ? text : `${text} ${unit}`);
             }}
         >
             <div className="flex gap-2">
