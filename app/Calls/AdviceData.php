@@ -22,8 +22,8 @@ use Levin\Core\Record\Standing;
 final readonly class AdviceData extends Data
 {
     /**
-     * @param  'look'|'watch'|'probe'|'peak'|'clamp'|'gauge'|'feel'  $kind  eyes on a part, or on a part as the unit starts; the meter, or the
-     *                                              most it shows as the unit starts; the clamp; an instrument on the world; hands
+     * @param  'look'|'watch'|'probe'|'peak'|'clamp'|'gauge'|'feel'  $kind  eyes on a part, or on a part as the unit starts; the meter, or
+     *                                              the most it shows as the unit starts; the clamp; an instrument on the world; hands
      * @param  string  $key  the same for the same test
      * @param  MeterFunction|null  $function  of a meter
      * @param  string  $red  the red probe's point, the wires in the clamp, the quantity, or the part

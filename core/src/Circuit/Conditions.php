@@ -90,8 +90,8 @@ final readonly class Conditions
     }
 
     /**
-     * In which the unit should run: whatever can be set at its default, every lead landed, every part in its place, no jumper on. The weather
-     * stays as it is.
+     * In which the unit should run: whatever can be set at its default, every lead landed, every part in its place, no jumper on. The
+     * weather stays as it is.
      */
     public function calling(Circuit $circuit): self
     {

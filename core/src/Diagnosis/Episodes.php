@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Levin\Core\Diagnosis;
 
 /**
- * Which pieces of evidence belong together for a fault that comes and goes: it is there for all of them, or for none. A machine that is seen
- * to do something else than before, with nothing changed, begins the next episode.
+ * Which pieces of evidence belong together for a fault that comes and goes: it is there for all of them, or for none. A machine that is
+ * seen to do something else than before, with nothing changed, begins the next episode.
  */
 final readonly class Episodes
 {
@@ -58,7 +58,8 @@ final readonly class Episodes
     }
 
     /**
-     * How much likelier each further piece makes a fault that comes and goes: in an episode it is there or it is not, half of the time each.
+     * How much likelier each further piece makes a fault that comes and goes: in an episode it is there or it is not, half of the time
+     * each.
      *
      * @param  array<int, float>  $sound  likelihoods by piece, in order, without the fault
      * @param  array<int, float>  $failed  the same with it

@@ -6,7 +6,10 @@ namespace Levin\Core\Diagnosis;
 
 use Levin\Core\Parts\Faults;
 
-/** Thinks of two causes at once, of one that comes and goes, and of a unit not wired as drawn, from what the single ones leave unexplained. */
+/**
+ * Thinks of two causes at once, of one that comes and goes, and of a unit not wired as drawn, from what the single ones leave
+ * unexplained.
+ */
 final readonly class Guesses
 {
     /** Single suspects that are thought of as the one of two causes, and as the other. */

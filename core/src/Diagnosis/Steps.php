@@ -31,7 +31,9 @@ final readonly class Steps
                 StepKind::ProveDead,
                 'Prove it dead: tester on a known live source, on the circuit, on the source again.',
             )] : [],
-            ...$isDead && $after !== null ? [Step::order(sprintf('Let it stand for %d minutes: what is hot has to close again.', $after / 60))] : [],
+            ...$isDead && $after !== null ? [
+                Step::order(sprintf('Let it stand for %d minutes: what is hot has to close again.', $after / 60)),
+            ] : [],
             ...! $isDead && $after !== null ? array_map(Step::order(...), [
                 sprintf('Switch it off and let it stand for %d minutes.', Candidates::STANDS_OFF),
                 'Press the reset buttons once; never a breaker or a fuse before its short is found.',

@@ -106,8 +106,8 @@ final readonly class Weighing
     }
 
     /**
-     * Whether the leading suspect explains it, or the same test made once more. A machine that stands now and runs then is not settled by that
-     * where nothing is wrong; where something is, it is what comes of it.
+     * Whether the leading suspect explains it, or the same test made once more. A machine that stands now and runs then is not settled by
+     * that where nothing is wrong; where something is, it is what comes of it.
      */
     private function isSettled(int $piece): bool
     {

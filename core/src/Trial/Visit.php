@@ -117,9 +117,11 @@ final class Visit
             $this->unsafe[] = $test->title($this->model->circuit).' on a live circuit';
         }
         // nobody reads on when the machine beside him starts or stops
-        array_push($this->evidence, ...$this->isDead || $next->when->after === 0.0 ? [] : $this->moved(new Occasion($this->now, $this->noted())));
+        $isOpen = ! $this->isDead && $next->when->after !== 0.0;
+        array_push($this->evidence, ...$isOpen ? $this->moved(new Occasion($this->now, $this->noted())) : []);
         $shown = $test->carriedOut($this->unit);
-        $this->evidence[] = new Evidence($test instanceof Await ? new Look($test->part) : $test, $shown, new Occasion($this->now, $next->when->after ?? $this->noted()));
+        $when = new Occasion($this->now, $next->when->after ?? $this->noted());
+        $this->evidence[] = new Evidence($test instanceof Await ? new Look($test->part) : $test, $shown, $when);
         $this->log[] = $test->title($this->model->circuit).': '.$test->words($shown);
         $this->place = $test->place($this->model->circuit);
         if ($next->when->after === 0.0) {

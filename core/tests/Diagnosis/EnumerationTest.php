@@ -38,7 +38,11 @@ function smallCircuit(string $which): Unit
               w6: { from: H2.2, to: H1.2, colour: white, gauge: 12, length: 2 }
             YAML,
         'valve' => <<<'YAML'
-              T: { kind: transformer, label: Transformer, place: bench, plate: { va: 40, primary_volts: 120, primary_ohms: 15, secondary_ohms: 0.6 } }
+              T:
+                kind: transformer
+                label: Transformer
+                place: bench
+                plate: { va: 40, primary_volts: 120, primary_ohms: 15, secondary_ohms: 0.6 }
               V: { kind: solenoid, label: Valve, place: bench, plate: { coil_volts: 24, coil_ohms: 18, va: 12 } }
               H: { kind: heater, label: Heater, place: bench, plate: { volts: 120, watts: 900 } }
             wires:
@@ -78,9 +82,8 @@ function smallCircuit(string $which): Unit
 /** @return list<array{float, Settled}> how a unit stands and for what share of the time, run from the beginning */
 function enumerated(Unit $unit, string ...$faults): array
 {
-    $course = Course::begun(
-        $unit->model(), $unit->settler->networks, $unit->conditions(), $unit->model()->faults->parseAll(array_values($faults)), wears: false,
-    );
+    $in = $unit->model()->faults->parseAll(array_values($faults));
+    $course = Course::begun($unit->model(), $unit->settler->networks, $unit->conditions(), $in, wears: false);
     $stood = [];
     while ($course->time() < Story::LONG) {
         [$from, $settled] = [$course->time(), $course->settled()];
@@ -154,7 +157,8 @@ function byBayes(Unit $unit, Evidence ...$evidence): array
 function learned(Unit $unit, string $which, int $many): array
 {
     $now = $unit->conditions();
-    $volts = fn (string $red, string $black, float $shown): Evidence => Learned::metered(MeterFunction::VoltsAc, $red, $black, $shown, $now);
+    $function = MeterFunction::VoltsAc;
+    $volts = fn (string $red, string $black, float $shown): Evidence => Learned::metered($function, $red, $black, $shown, $now);
 
     return array_slice($which === 'heaters'
         ? [Learned::seen('H2', 'cold', $now), $volts('H1.1', 'H1.2', 118.4), $volts('H2.1', 'SUP.N', 118.0)]

@@ -67,8 +67,9 @@ it('puts a ghost down with a low impedance: what stays is fed', function (): voi
     $ghost = weighed('split-cooling', "  - observation: { part: OFM, seen: silent }\n"
         ."  - reading: { function: vac, red: LP.2, black: LV.C, entered: \"14\" }\n");
     expect($ghost->found())->toBeNull();
+    $switches = ['HP:open', 'HP:tripped', 'LP:open', 'LP:tripped'];
     $of = fn (string $shown): float => probability(weighed('split-cooling', "  - observation: { part: OFM, seen: silent }\n"
-        ."  - reading: { function: vac-lowz, red: LP.2, black: LV.C, entered: \"$shown\" }\n"), 'HP:open', 'HP:tripped', 'LP:open', 'LP:tripped');
+        ."  - reading: { function: vac-lowz, red: LP.2, black: LV.C, entered: \"$shown\" }\n"), ...$switches);
     expect($of('0'))->toBeGreaterThan(0.2)->toBeGreaterThan(10 * $of('26.5'));
 });
 
@@ -91,7 +92,8 @@ it('takes many megohms as sound and few as a ground', function (): void {
     ))."  - proved-dead: { known_before: true, circuit_dead: true, known_after: true }\n";
     $of = fn (string $entered): Assessment => weighed(
         'split-cooling',
-        "  - observation: { part: COMP, seen: silent }\n$off  - reading: { function: megohms, red: COMP.R, black: GND.1, entered: \"$entered\" }\n",
+        "  - observation: { part: COMP, seen: silent }\n$off"
+            ."  - reading: { function: megohms, red: COMP.R, black: GND.1, entered: \"$entered\" }\n",
     );
     expect(probability($of('0'), 'COMP:grounded'))->toBeGreaterThan(0.1)
         ->and(probability($of('OL'), 'COMP:grounded'))->toBeLessThan(0.01)
@@ -156,8 +158,9 @@ it('forgets of a part that is replaced what was learned of it, and holds a new o
         fn (string $c): string => "  - condition: { name: $c, value: false }\n",
         ['outdoor_breaker', 'disconnect', 'indoor_breaker'],
     ))."  - proved-dead: { known_before: true, circuit_dead: true, known_after: true }\n";
-    $was = probability(weighed('split-cooling', $before.$off), 'CAP:fan-open', 'CAP:fan-weak', 'CAP:fan-shorted');
-    $is = probability(weighed('split-cooling', $before.$off."  - replaced: { part: CAP }\n"), 'CAP:fan-open', 'CAP:fan-weak', 'CAP:fan-shorted');
+    $its = ['CAP:fan-open', 'CAP:fan-weak', 'CAP:fan-shorted'];
+    $was = probability(weighed('split-cooling', $before.$off), ...$its);
+    $is = probability(weighed('split-cooling', $before.$off."  - replaced: { part: CAP }\n"), ...$its);
     expect($was)->toBeGreaterThan(0.1)->and($is)->toBeLessThan($was / 4);
 });
 
@@ -169,7 +172,8 @@ it('predicts a jumpered unit as the wire makes it', function (): void {
     expect($jumped->observed('CC'))->toBe('pulled in')->and($same)->toBe($jumped->model === $same->model ? $same : null)
         ->and($unit->with('TST:y-open')->observed('CC'))->toBe('dropped out');
     $of = weighed('split-cooling', "  - observation: { part: CC, seen: dropped out }\n"
-        ."  - jumper: { from: TST.R, to: TST.Y, \"on\": true, reason: is it the thermostat }\n  - observation: { part: CC, seen: pulled in }\n");
+        ."  - jumper: { from: TST.R, to: TST.Y, \"on\": true, reason: is it the thermostat }\n"
+        ."  - observation: { part: CC, seen: pulled in }\n");
     expect($of->groups[0]->faults)->toContain('TST:y-open')
         ->and(probability($of, 'HP:open', 'CC:coil-open', 'w24:open'))->toBeLessThan(0.05);
 });

@@ -146,10 +146,11 @@ it('adds up chances to one, whatever it reads on', function (MeterFunction $func
 
 it('gives the posterior of Bayes\' rule to the last digit: three suspects, two readings, worked out by hand', function (): void {
     $fit = fn (float $right, float $mistaken): Fit => new Fit($right, $mistaken, $right > 0.1);
+    $seen = fn (string $part): Evidence => Learned::seen($part, 'runs', Unit::cooling()->conditions());
     $weighing = new Weighing([1.0, 2.0, 1.0], [
         [$fit(0.5, 0.1), $fit(0.0, 0.2), $fit(0.25, 0.0)],
         [$fit(0.2, 0.1), $fit(0.4, 0.0), $fit(0.4, 0.3)],
-    ], [0, 1, 2], ['one', 'other'], Episodes::among([Learned::seen('A', 'runs', Unit::cooling()->conditions()), Learned::seen('B', 'runs', Unit::cooling()->conditions())]), []);
+    ], [0, 1, 2], ['one', 'other'], Episodes::among([$seen('A'), $seen('B')]), []);
     $weights = [
         1.0 * (0.98 * 0.5 + 0.02 * 0.1) * (0.98 * 0.2 + 0.02 * 0.1),
         2.0 * (0.02 * 0.2) * (0.98 * 0.4),

@@ -94,8 +94,8 @@ it('closes no call while something is out', function (): void {
     expect($out->conditions->removed)->toBe(['FU1'])
         ->and(fn () => call('split-cooling', DEAD."  - pulled: { part: FU1, out: true }\n  - closed: { left_off: parts }\n"))
         ->toThrow(Refusal::class, 'Still out or unplugged: FU1')
-        ->and(call('split-cooling', DEAD."  - pulled: { part: FU1, out: true }\n  - pulled: { part: FU1, out: false }\n")->conditions->removed)
-        ->toBe([]);
+        ->and(call('split-cooling', DEAD."  - pulled: { part: FU1, out: true }\n  - pulled: { part: FU1, out: false }\n")
+            ->conditions->removed)->toBe([]);
 });
 
 it('makes evidence of everything that is learned', function (): void {
