@@ -51,7 +51,7 @@ it('names a reading that nothing explains, asks for it once more, and finds the 
     ($this->read)($call, 'LV.Y', 'LV.C', '26.5');
     ($this->read)($call, 'HP.1', 'HP.2', '26.5');
     // a switch that has opened may be doing its job: a gauge tells
-    ($this->measured)($call, '310 psi');
+    ($this->measured)($call, '200 psi');
     $this->until(fn (): bool => ! str_contains($this->text('[aria-label=Suspects]'), 'Not explained'), 'nothing is left unexplained');
     $this->sees('High-pressure switch: open with nothing wrong', '[data-finding]');
 });
@@ -101,4 +101,45 @@ it('says that there are two, when two are wrong at once', function (): void {
         return str_contains($first, 'Blower relay') && str_contains($first, ' and ') && str_contains($first, 'High-pressure switch');
     }, 'two causes, said with and');
     $this->sees(' and ', '[aria-label=Suspects]');
+});
+
+it('takes what hands find, an amperage, a jumper with its reason, and what cannot be reached', function (): void {
+    $this->signIn();
+    $call = $this->freshCall();
+    $this->find('svg.ladder');
+    ($this->seen)($call, 'Outdoor fan motor', 'hums');
+    // the meaning of the last reading stands at the top at once
+    $this->sees('not healthy', '[data-last-meaning]');
+    ($this->kept)($call, function (): void {
+        $this->tap("[aria-label='What is seen of Outdoor fan motor']");
+        $this->click("[aria-label='Hands and nose'] [data-seen='turns freely']");
+        $this->click("[aria-label='Hands and nose'] [data-seen=hot]");
+        $this->click("[aria-label='Hands and nose'] [data-strong=true]:last-child");
+    });
+    $this->sees('Outdoor fan motor: turns freely, hot', '[aria-label=Log]');
+    ($this->kept)($call, function (): void {
+        $this->press('Use the meter');
+        $this->click('[aria-label=amperes]');
+        $this->click('select[name=wire] option[value=w14]');
+        $this->sees('A', '[data-expected]');
+        $this->type('input[name=reading]', '2.6');
+        $this->press('Keep the reading');
+    });
+    $this->sees('A~ w14  2.6', '[aria-label=Log]');
+    ($this->kept)($call, function (): void {
+        $this->tap("[data-point='TST.R']");
+        $this->sees('TST.R', '[data-lead=red]');
+        $this->tap("[data-point='TST.Y']");
+        $this->sees('TST.Y', '[data-lead=black]');
+        $this->press('Jumper');
+        $this->type('[role=dialog] input[name=reason]', 'thermostat or wire?');
+        $this->press('It is on');
+    });
+    $this->sees('jumper TST.R – TST.Y', '[aria-label=Conditions]');
+    ($this->kept)($call, fn () => $this->click("[data-lifted='TST.R~TST.Y']"));
+    $this->until(fn (): bool => ! str_contains($this->text('[aria-label=Conditions]'), 'jumper'), 'the jumper off');
+    $title = $this->text('[data-next-title]');
+    ($this->kept)($call, fn () => $this->press("Can't get there"));
+    $this->until(fn (): bool => $this->text('[data-next-title]') !== $title, 'another test');
+    $this->sees('out of reach', '[aria-label=Conditions]');
 });

@@ -101,7 +101,10 @@ final class TrialCommand extends CircuitCommand
             }
             $circuits[basename($file, '.yaml')] = $own->figures();
             $lines[] = self::line(basename($file, '.yaml'), $own->figures());
-            $this->progress?->writeln($lines[array_key_last($lines)]);
+            $this->progress?->writeln(
+                $lines[array_key_last($lines)],
+                $input->getOption('json') === true ? OutputInterface::VERBOSITY_VERBOSE : OutputInterface::VERBOSITY_NORMAL,
+            );
             foreach ($own->not(Ending::Right) as $outcome) {
                 [$how, $truth] = [$outcome->ending->value, $outcome->truth->words()];
                 $lines[] = "    $how  $truth: $outcome->said, $outcome->tests tests";

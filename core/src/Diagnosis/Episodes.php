@@ -12,16 +12,16 @@ final readonly class Episodes
 {
     /**
      * @param  list<int>  $of  number of the episode by piece
-     * @param  list<bool>  $again  by piece, whether just this has been seen before: a machine that goes on and off says nothing new by it
+     * @param  list<string>  $seen  by piece, what was seen and where; empty for what was not just seen
      */
-    private function __construct(private array $of, private array $again)
+    private function __construct(private array $of, private array $seen)
     {
     }
 
     /** @param  list<Evidence>  $evidence  in the order it was gathered */
     public static function among(array $evidence): self
     {
-        $of = $again = $seen = $all = [];
+        $of = $all = $seen = [];
         $episode = 0;
         foreach ($evidence as $item) {
             $key = $item->test->key().' '.$item->when->conditions->key();
@@ -33,16 +33,30 @@ final readonly class Episodes
                 $seen[$key] = $item->shown;
             }
             $of[] = $episode;
-            $again[] = $item->test instanceof Look && isset($all["$key $item->shown"]);
-            $all["$key $item->shown"] = true;
+            $all[] = $item->test instanceof Look ? "$key $item->shown" : '';
         }
 
-        return new self($of, $again);
+        return new self($of, $all);
     }
 
-    public function isAgain(int $piece): bool
+    /**
+     * Those of some pieces that have been seen just so in an earlier episode: a machine that goes on and off says nothing new by it.
+     *
+     * @param  list<int>  $pieces
+     * @return array<int, true>
+     */
+    public function again(array $pieces): array
     {
-        return $this->again[$piece];
+        $first = $again = [];
+        foreach ($pieces as $piece) {
+            $seen = $this->seen[$piece];
+            if ($seen !== '' && ($first[$seen] ?? $this->of[$piece]) !== $this->of[$piece]) {
+                $again[$piece] = true;
+            }
+            $first[$seen] ??= $this->of[$piece];
+        }
+
+        return $again;
     }
 
     /** Whether a machine has been seen to do one thing and then another. */
@@ -68,13 +82,14 @@ final readonly class Episodes
     public function factors(array $sound, array $failed): array
     {
         $factors = [];
+        $again = $this->again(array_keys($sound));
         $now = -1;
         $there = 0.5;
         foreach ($sound as $piece => $likelihood) {
             [$now, $there] = $this->of[$piece] === $now ? [$now, $there] : [$this->of[$piece], 0.5];
             $factor = max((1 - $there) * $likelihood + $there * $failed[$piece], PHP_FLOAT_MIN);
             $there = $there * $failed[$piece] / $factor;
-            $factors[$piece] = $this->again[$piece] ? 1.0 : $factor;
+            $factors[$piece] = isset($again[$piece]) ? 1.0 : $factor;
         }
 
         return $factors;

@@ -55,7 +55,7 @@ final readonly class Fit
     /** The chance of it where the wiring is anyone's guess: half of the time as drawn, half of the time as if it were mistaken. */
     public function asAnyWiring(): self
     {
-        return new self(($this->right + $this->mistaken) / 2, $this->mistaken, true);
+        return new self(($this->right + $this->mistaken) / 2, $this->mistaken, $this->explains);
     }
 
     /** The chance that it was mistaken, under this suspect. */

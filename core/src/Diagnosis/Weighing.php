@@ -194,9 +194,10 @@ final readonly class Weighing
     private function factors(array $likelihoods, ?array $comeAndGo = null): array
     {
         $sound = array_map(static fn (array $piece): float => $piece[0], $likelihoods);
+        $again = $this->episodes->again(array_keys($likelihoods));
         $factors = [];
         foreach ($likelihoods as $piece => $own) {
-            $factors[$piece] = $this->episodes->isAgain($piece) ? array_fill(0, count($own), 1.0) : $own;
+            $factors[$piece] = isset($again[$piece]) ? array_fill(0, count($own), 1.0) : $own;
         }
         foreach ($comeAndGo ?? $this->comeAndGo as $variant => $failed) {
             $own = $this->episodes->factors($sound, array_map(static fn (array $piece): float => $piece[$failed], $likelihoods));
