@@ -50,8 +50,10 @@ it('names a reading that nothing explains, asks for it once more, and finds the 
     $this->sees('Take 0.000 V on LV.Y → LV.C again', '[aria-label=Suspects]');
     ($this->read)($call, 'LV.Y', 'LV.C', '26.5');
     ($this->read)($call, 'HP.1', 'HP.2', '26.5');
-    // a switch that has opened may be doing its job: a gauge tells
+    // a switch that has opened may be doing its job: a gauge tells, and what rests on it alone is read once more
     ($this->measured)($call, '200 psi');
+    $this->sees('All of this rests on head pressure', '[aria-label=Suspects]');
+    ($this->measured)($call, '205 psi');
     $this->until(fn (): bool => ! str_contains($this->text('[aria-label=Suspects]'), 'Not explained'), 'nothing is left unexplained');
     $this->sees('High-pressure switch: open with nothing wrong', '[data-finding]');
 });
@@ -118,14 +120,14 @@ it('takes what hands find, an amperage, a jumper with its reason, and what canno
     });
     $this->sees('Outdoor fan motor: turns freely, hot', '[aria-label=Log]');
     ($this->kept)($call, function (): void {
-        $this->press('Use the meter');
+        $this->tap("[data-point='TST.R']");
         $this->click('[aria-label=amperes]');
         $this->click('select[name=wire] option[value=w14]');
         $this->sees('A', '[data-expected]');
         $this->type('input[name=reading]', '2.6');
         $this->press('Keep the reading');
     });
-    $this->sees('A~ w14  2.6', '[aria-label=Log]');
+    $this->sees('A~ w14 2.6', '[aria-label=Log]');
     ($this->kept)($call, function (): void {
         $this->tap("[data-point='TST.R']");
         $this->sees('TST.R', '[data-lead=red]');
