@@ -110,12 +110,7 @@ final readonly class Feel implements Test
     #[\Override]
     public function outcomes(Predictor $predictor, Occasion $when, array $variants): array
     {
-        $classes = [];
-        foreach ($variants as $v) {
-            $classes[$this->shows($predictor, $when, $v)][] = $v;
-        }
-
-        return array_values($classes);
+        return Outcomes::by($variants, fn (int $v): string => $this->shows($predictor, $when, $v));
     }
 
     /** @return non-empty-array<string, float> by sign */

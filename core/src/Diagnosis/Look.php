@@ -103,12 +103,6 @@ final readonly class Look implements Test
     #[\Override]
     public function outcomes(Predictor $predictor, Occasion $when, array $variants): array
     {
-        $outlook = $predictor->on($when);
-        $classes = [];
-        foreach ($variants as $v) {
-            $classes[$outlook->scene($v, $when->after)->posture->observed[$this->part] ?? ''][] = $v;
-        }
-
-        return array_values($classes);
+        return Outcomes::by($variants, fn (int $v): string => $this->shows($predictor, $when, $v));
     }
 }

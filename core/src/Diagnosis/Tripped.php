@@ -134,11 +134,6 @@ final readonly class Tripped implements Test
     #[\Override]
     public function outcomes(Predictor $predictor, Occasion $when, array $variants): array
     {
-        $classes = [];
-        foreach ($variants as $v) {
-            $classes[$this->shows($predictor, $when, $v)][] = $v;
-        }
-
-        return array_values($classes);
+        return Outcomes::by($variants, fn (int $v): string => $this->shows($predictor, $when, $v));
     }
 }

@@ -103,12 +103,7 @@ final readonly class Watch implements Test
     #[\Override]
     public function outcomes(Predictor $predictor, Occasion $when, array $variants): array
     {
-        $classes = [];
-        foreach ($variants as $v) {
-            $classes[$this->did($predictor, $when, $this->shows($predictor, $when, $v))][] = $v;
-        }
-
-        return array_values($classes);
+        return Outcomes::by($variants, fn (int $v): string => $this->did($predictor, $when, $this->shows($predictor, $when, $v)));
     }
 
     /** What of all that was seen is more than standing still: how long it stood still before depends on what was before. */
