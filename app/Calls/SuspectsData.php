@@ -59,7 +59,7 @@ final readonly class SuspectsData extends Data
             $assessment->found()?->faults,
             $assessment->posterior[0],
             array_map(static fn (PartShare $p): PartShareData => PartShareData::of($p), array_slice($assessment->parts, 0, self::TOLD)),
-            $assessment->help,
+            $assessment->help(),
         );
     }
 }

@@ -76,7 +76,7 @@ final class AdviseCommand extends CircuitCommand
             'proved' => $assessment->proved,
             'unproved_behind' => $found === null ? [] : $aftermath->behind($found->faults, $assessment->proved, $calling),
             'why' => $found === null ? [] : $aftermath->why($found->faults, $calling),
-            'help' => $assessment->help,
+            'help' => $assessment->help(),
             'next' => array_map(
                 fn (Advice $a): array => $this->next($a, $model->circuit, $standing),
                 array_slice($assessment->next, 0, 3),
@@ -155,8 +155,8 @@ final class AdviseCommand extends CircuitCommand
         foreach ($assessment->next as $n => $advice) {
             $lines[] = ($n === 0 ? 'Next:' : '   or').' '.$advice->title.sprintf(' (%.1f min)', $advice->candidate->minutes);
         }
-        if ($assessment->help !== '') {
-            $lines[] = $assessment->help;
+        if ($assessment->help() !== '') {
+            $lines[] = $assessment->help();
         }
 
         return implode("\n", $lines);

@@ -25,7 +25,7 @@ final readonly class Assessment
      * @param  Evidence|null  $doubted  the piece that is most probably mistaken, when one is
      * @param  Evidence|null  $alone  a piece without which another suspect would lead, when the rest would do for a finding
      * @param  list<PartShare>  $parts  most probable first
-     * @param  string  $help  what would help where no test that is left does; empty while one does, or when it is found
+     * @param  string  $help  what would help where no test that is left does; empty while one does
      */
     public function __construct(
         public array $posterior,
@@ -39,8 +39,14 @@ final readonly class Assessment
         public ?Evidence $doubted,
         public ?Evidence $alone,
         public array $parts = [],
-        public string $help = '',
+        private string $help = '',
     ) {
+    }
+
+    /** What would help where nothing is found and no test that is left does. */
+    public function help(): string
+    {
+        return $this->found() === null ? $this->help : '';
     }
 
     /**

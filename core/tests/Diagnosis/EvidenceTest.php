@@ -197,7 +197,7 @@ it('plans round what cannot be done now, and says so when nothing is left', func
         array_keys($circuit->places),
     ));
     $none = weighed('split-cooling', $seen.$bars);
-    expect($none->next)->toBe([])->and($none->help)->toContain('out of reach')->and($none->found())->toBeNull();
+    expect($none->next)->toBe([])->and($none->help())->toContain('out of reach')->and($none->found())->toBeNull();
 });
 
 it('ticks nothing that has not been tested: a lost leg leaves all behind it unproved', function (): void {

@@ -190,7 +190,7 @@ export function TraceBoard({ id, trace, sheet: circuit }: { id: string; trace: T
                             </p>
                         )}
                         {own === null && looked === undefined && <LastMeaning trace={trace} circuit={circuit} />}
-                        {mayChange && trace.suspects.help !== '' && trace.suspects.found === null && (
+                        {mayChange && trace.suspects.help !== '' && (
                             <p role="status" className="border-ink border-b-2 px-5 py-3" data-help>
                                 {trace.suspects.help}
                             </p>
