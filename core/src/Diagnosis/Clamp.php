@@ -74,14 +74,18 @@ final readonly class Clamp implements Test
     #[\Override]
     public function shows(Predictor $predictor, Occasion $when, int $variant): ?float
     {
-        return $this->inScene($predictor, $when, $predictor->on($when)->sceneNumber($variant, $when->after))->value;
+        $outlook = $predictor->on($when);
+
+        return $this->inScene($outlook->scene($variant, $when->after), $this->through($predictor))->value;
     }
 
     #[\Override]
     public function fits(Predictor $predictor, Occasion $when, float|string|null $shown): array
     {
+        [$outlook, $through] = [$predictor->on($when), $this->through($predictor)];
+
         return (new Reading(MeterFunction::Amps, $shown))->fits(
-            $predictor->viewsOf($when, fn (int $scene): Prediction => $this->inScene($predictor, $when, $scene)),
+            $predictor->viewsOf($when, fn (int $scene): Prediction => $this->inScene($outlook->scenes[$scene], $through)),
             static fn (): array => [],
         );
     }
@@ -95,26 +99,36 @@ final readonly class Clamp implements Test
     #[\Override]
     public function outcomes(Predictor $predictor, Occasion $when, array $variants): array
     {
+        [$outlook, $through] = [$predictor->on($when), $this->through($predictor)];
         $amps = $byScene = [];
         foreach ($variants as $v) {
-            $scene = $predictor->on($when)->sceneNumber($v, $when->after);
-            $amps[$v] = $byScene[$scene] ??= $this->inScene($predictor, $when, $scene)->value;
+            $scene = $outlook->sceneNumber($v, $when->after);
+            $amps[$v] = $byScene[$scene] ??= $this->inScene($outlook->scenes[$scene], $through)->value;
         }
 
         return Likelihood::apart(MeterFunction::Amps, $amps);
     }
 
-    /** @throws UnknownName */
-    private function inScene(Predictor $predictor, Occasion $when, int $scene): Prediction
+    /** @param  list<array{int, float}>  $through  as through() has it */
+    private function inScene(Scene $scene, array $through): Prediction
+    {
+        return new Prediction($this->turns * $scene->amps($through));
+    }
+
+    /**
+     * @return list<array{int, float}> numbers of the wires in the circuit's order, each with 1, or −1 against its direction
+     *
+     * @throws UnknownName
+     */
+    private function through(Predictor $predictor): array
     {
         $circuit = $predictor->settler->model->circuit;
         $order = array_flip(array_keys($circuit->wires));
-        $through = array_map(
+
+        return array_map(
             static fn (Clamped $c): array => [$order[$circuit->wire($c->wire)->id], $c->against ? -1.0 : 1.0],
             $this->wires,
         );
-
-        return new Prediction($this->turns * $predictor->on($when)->scenes[$scene]->amps($through));
     }
 
     private function around(): string

@@ -85,16 +85,16 @@ final readonly class Feel implements Test
     #[\Override]
     public function shows(Predictor $predictor, Occasion $when, int $variant): string
     {
-        $chances = $this->chancesOf($predictor, $when, $variant);
-
-        return (string) array_search(max($chances), $chances, true);
+        return self::likeliest(($this->chancesOf($predictor, $when))($variant));
     }
 
     #[\Override]
     public function fits(Predictor $predictor, Occasion $when, float|string|null $shown): array
     {
-        return array_map(function (int $v) use ($predictor, $when, $shown): Fit {
-            $chances = $this->chancesOf($predictor, $when, $v);
+        $chancesOf = $this->chancesOf($predictor, $when);
+
+        return array_map(static function (int $v) use ($chancesOf, $shown): Fit {
+            $chances = $chancesOf($v);
             $chance = $chances[(string) $shown] ?? 0.0;
 
             return new Fit($chance, (1 - $chance) / count($chances), $chance >= Fit::RARE);
@@ -110,25 +110,34 @@ final readonly class Feel implements Test
     #[\Override]
     public function outcomes(Predictor $predictor, Occasion $when, array $variants): array
     {
-        return Outcomes::by($variants, fn (int $v): string => $this->shows($predictor, $when, $v));
+        $chancesOf = $this->chancesOf($predictor, $when);
+
+        return Outcomes::by($variants, static fn (int $v): string => self::likeliest($chancesOf($v)));
     }
 
-    /** @return non-empty-array<string, float> by sign */
-    private function chancesOf(Predictor $predictor, Occasion $when, int $variant): array
+    /** @param  non-empty-array<string, float>  $chances  by sign */
+    private static function likeliest(array $chances): string
+    {
+        return (string) array_search(max($chances), $chances, true);
+    }
+
+    /** @return \Closure(int): non-empty-array<string, float> chances by sign, of a variant */
+    private function chancesOf(Predictor $predictor, Occasion $when): \Closure
     {
         $circuit = $predictor->settler->model->circuit;
         $running = $predictor->outlook($when->conditions->energised($circuit));
-        $hums = array_filter(
-            array_keys($running->views($variant, null)),
-            fn (int $scene): bool => ($running->scenes[$scene]->posture->observed[$this->target] ?? '') === 'hums',
+        $isFed = $when->conditions->isEnergised($circuit);
+        $humming = array_filter(
+            $running->scenes,
+            fn (Scene $scene): bool => ($scene->posture->observed[$this->target] ?? '') === 'hums',
         );
 
-        return self::chances(
+        return fn (int $variant): array => self::chances(
             $this->target,
             $this->sort,
             $predictor->variants[$variant],
-            $hums !== [],
-            $when->conditions->isEnergised($circuit),
+            $humming !== [] && array_intersect_key($running->views($variant, null), $humming) !== [],
+            $isFed,
         );
     }
 
