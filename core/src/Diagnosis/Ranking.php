@@ -135,21 +135,28 @@ final class Ranking
      */
     private function information(array $outcomes): float
     {
-        $all = array_fill(0, count($outcomes), 0.0);
-        $own = [];
+        $none = $all = array_fill(0, count($outcomes), 0.0);
+        $first = $own = $torn = [];
         foreach ($outcomes as $n => $members) {
             foreach ($members as $v) {
                 $s = $this->predictor->suspectOf[$v];
-                $own[$s] ??= $all;
-                $own[$s][$n] += $this->weights[$v];
+                $all[$n] += $this->weights[$v];
+                $own[$s] = ($own[$s] ?? 0.0) + $this->weights[$v];
+                $torn += ($first[$s] ??= $n) === $n ? [] : [$s => $none];
             }
         }
-        $left = 0.0;
-        foreach ($own as $shares) {
-            $left += array_sum($shares) * self::entropy($shares);
-            foreach ($shares as $n => $share) {
-                $all[$n] += $share;
+        // most suspects show one thing in all their variants, and leave as much open as any other that does
+        $left = (array_sum($own) - array_sum(array_intersect_key($own, $torn))) * self::entropy([1.0, ...array_slice($none, 1)]);
+        foreach ($torn === [] ? [] : $outcomes as $n => $members) {
+            foreach ($members as $v) {
+                $s = $this->predictor->suspectOf[$v];
+                if (isset($torn[$s])) {
+                    $torn[$s][$n] += $this->weights[$v];
+                }
             }
+        }
+        foreach ($torn as $s => $shares) {
+            $left += $own[$s] * self::entropy($shares);
         }
 
         return self::entropy($all) - $left;
