@@ -202,10 +202,7 @@ final class Chooser
     {
         $quantities = [];
         foreach ($inPlay as $v) {
-            foreach ($this->predictor->variants[$v]->all as $injected) {
-                $part = $this->model->parts[$injected->fault->target] ?? null;
-                $quantities += $part?->implied($injected->fault->mode->id) ?? [];
-            }
+            $quantities += $this->model->implied($this->predictor->variants[$v]);
         }
 
         return array_values(array_intersect($this->model->circuit->measured(), array_keys($quantities)));

@@ -85,10 +85,10 @@ final readonly class Gauge implements Test
     #[\Override]
     public function shows(Predictor $predictor, Occasion $when, int $variant): float
     {
-        $ranges = $predictor->quantity($variant, $this->quantity, $when);
+        $ranges = ($predictor->quantity($this->quantity, $when))($variant);
         usort($ranges, static fn (Span $a, Span $b): int => $b->share <=> $a->share);
 
-        return ($ranges[0]->low + $ranges[0]->high) / 2;
+        return $ranges[0]->middle();
     }
 
     #[\Override]
@@ -98,25 +98,26 @@ final readonly class Gauge implements Test
         $read = is_float($shown) ? $shown : 0.0;
         $usual = max(abs($quantity->normal), abs($read), 1.0);
 
-        return array_map(function (int $v) use ($predictor, $when, $quantity, $read, $usual): Fit {
-            return Fit::ofAll(array_map(static function (Span $span) use ($quantity, $read, $usual): array {
-                $sigma = self::sigma($quantity, ($span->low + $span->high) / 2);
+        $spansOf = $predictor->quantity($this->quantity, $when);
+        $fit = static function (Span $span) use ($quantity, $read, $usual): array {
+            $sigma = self::sigma($quantity, $span->middle());
 
-                return [new Fit(
-                    min(1.0, $span->density($read, $sigma) * self::COUNT * $usual),
-                    self::COUNT / self::ANYWHERE,
-                    $span->isWithin($read, self::STRANGE * $sigma),
-                ), $span->share];
-            }, $predictor->quantity($v, $this->quantity, $when)));
-        }, array_keys($predictor->variants));
+            return [new Fit(
+                min(1.0, $span->density($read, $sigma) * self::COUNT * $usual),
+                self::COUNT / self::ANYWHERE,
+                $span->isWithin($read, self::STRANGE * $sigma),
+            ), $span->share];
+        };
+
+        return array_map(static fn (int $v): Fit => Fit::ofAll(array_map($fit, $spansOf($v))), array_keys($predictor->variants));
     }
 
     #[\Override]
     public function isAsHealthy(Predictor $predictor, Occasion $when, float|string|null $shown): bool
     {
         $quantity = $predictor->settler->model->circuit->quantity($this->quantity);
-        foreach ($predictor->quantity(0, $this->quantity, $when) as $span) {
-            $sigma = self::sigma($quantity, ($span->low + $span->high) / 2);
+        foreach (($predictor->quantity($this->quantity, $when))(0) as $span) {
+            $sigma = self::sigma($quantity, $span->middle());
             if (is_float($shown) && $span->isWithin($shown, Likelihood::APART * $sigma)) {
                 return true;
             }
@@ -129,9 +130,10 @@ final readonly class Gauge implements Test
     public function outcomes(Predictor $predictor, Occasion $when, array $variants): array
     {
         $quantity = $predictor->settler->model->circuit->quantity($this->quantity);
+        $spansOf = $predictor->quantity($this->quantity, $when);
         $spans = [];
         foreach ($variants as $v) {
-            $own = $predictor->quantity($v, $this->quantity, $when);
+            $own = $spansOf($v);
             $spans[$v] = [
                 min(array_map(static fn (Span $s): float => $s->low, $own)),
                 max(array_map(static fn (Span $s): float => $s->high, $own)),

@@ -202,27 +202,26 @@ final class Predictor
     }
 
     /**
-     * Between what a quantity of the world lies with one variant.
+     * Between what a quantity of the world lies on an occasion.
      *
-     * @return non-empty-list<Span>
+     * @return \Closure(int): non-empty-list<Span> of a variant
      *
      * @throws UnknownName
      */
-    public function quantity(int $variant, string $name, Occasion $when): array
+    public function quantity(string $name, Occasion $when): \Closure
     {
-        foreach ($this->variants[$variant]->all as $injected) {
-            $implied = isset($this->settler->model->parts[$injected->fault->target])
-                ? $this->settler->model->parts[$injected->fault->target]->implied($injected->fault->mode->id)[$name] ?? null
-                : null;
-            if ($implied !== null) {
-                return [new Span($implied[0], $implied[1], 1.0)];
-            }
+        $model = $this->settler->model;
+        $number = array_search($name, $model->circuit->measured(), true);
+        if ($number === false) {
+            throw UnknownName::condition($name, $model->circuit->measured());
         }
-        $number = array_search($name, $this->settler->model->circuit->measured(), true);
+        $outlook = $this->on($when);
 
-        return $number === false
-            ? throw UnknownName::condition($name, $this->settler->model->circuit->measured())
-            : $this->on($when)->spans($variant, $number, $when->after);
+        return function (int $variant) use ($model, $name, $number, $outlook, $when): array {
+            $implied = $model->implied($this->variants[$variant])[$name] ?? null;
+
+            return $implied === null ? $outlook->spans($variant, $number, $when->after) : [new Span($implied[0], $implied[1], 1.0)];
+        };
     }
 
     /** Microamperes d.c. of one variant as it stands. */

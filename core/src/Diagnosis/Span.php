@@ -16,11 +16,16 @@ final readonly class Span
         [$this->low, $this->high] = [min($one, $other), max($one, $other)];
     }
 
+    public function middle(): float
+    {
+        return ($this->low + $this->high) / 2;
+    }
+
     /** Of a value that lies evenly between the two, with so much spread about it. */
     public function density(float $value, float $sigma): float
     {
         return $this->high - $this->low < 0.1 * $sigma
-            ? exp(-0.5 * (($value - ($this->low + $this->high) / 2) / $sigma) ** 2) / ($sigma * sqrt(2 * M_PI))
+            ? exp(-0.5 * (($value - $this->middle()) / $sigma) ** 2) / ($sigma * sqrt(2 * M_PI))
             : (Normal::below(($value - $this->low) / $sigma) - Normal::below(($value - $this->high) / $sigma)) / ($this->high - $this->low);
     }
 

@@ -13,6 +13,7 @@ use Levin\Core\Parts\Catalogue;
 use Levin\Core\Parts\Component;
 use Levin\Core\Parts\Conductor;
 use Levin\Core\Parts\Element;
+use Levin\Core\Parts\Faults;
 use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Shape;
@@ -94,6 +95,22 @@ final class Model
         $this->feeding = array_values($feeding);
         $this->strays = new Strays($circuit, $this->nodes, count($branches));
         $this->topology = Topology::of($this->nodes->count(), [...$branches, ...$this->strays->branches]);
+    }
+
+    /**
+     * What must be so of the world where some faults are no failures, but parts doing their job.
+     *
+     * @return array<string, array{float, float}> the range in which each quantity is then
+     */
+    public function implied(Faults $faults): array
+    {
+        $implied = [];
+        foreach ($faults->all as $injected) {
+            $part = $this->parts[$injected->fault->target] ?? null;
+            $implied += $part?->implied($injected->fault->mode->id) ?? [];
+        }
+
+        return $implied;
     }
 
     /** @throws UnknownName */

@@ -60,11 +60,11 @@ final class CallCourse
     {
         match ($event->type) {
             EventType::Condition => $this->set($event),
-            EventType::Lead => $this->conditions = ($event->data['lifted'] ?? false) === true
+            EventType::Lead => $this->conditions = $event->isTrue('lifted')
                 ? $this->conditions->lifting([$event->text('wire')])
                 : $this->conditions->landing([$event->text('wire')]),
             EventType::Jumper => $this->jumper($event),
-            EventType::Pulled => $this->conditions = ($event->data['out'] ?? false) === true
+            EventType::Pulled => $this->conditions = $event->isTrue('out')
                 ? $this->conditions->removing([$event->text('part')])
                 : $this->conditions->restoring([$event->text('part')]),
             EventType::Replaced => $this->replaced($event->text('part')),
@@ -82,7 +82,7 @@ final class CallCourse
 
     private function set(Event $event): void
     {
-        $on = ($event->data['value'] ?? false) === true;
+        $on = $event->isTrue('value');
         $wasFed = $this->conditions->isEnergised($this->circuit);
         $this->conditions = $this->conditions->with($event->text('name'), $on);
         $isFed = $this->conditions->isEnergised($this->circuit);
@@ -94,14 +94,14 @@ final class CallCourse
     {
         [$from, $to] = [$event->text('from'), $event->text('to')];
         $others = array_filter($this->jumpers, static fn (JumperOn $j): bool => array_diff([$from, $to], [$j->from, $j->to]) !== []);
-        $on = ($event->data['on'] ?? false) === true;
+        $on = $event->isTrue('on');
         $this->jumpers = [...array_values($others), ...$on ? [new JumperOn($from, $to, $event->text('reason'), $event->at)] : []];
         $this->conditions = $on ? $this->conditions->jumpering($from, $to) : $this->conditions->unjumpered($from, $to);
     }
 
     private static function barred(Limits $limits, Event $event): Limits
     {
-        $on = ($event->data['barred'] ?? false) === true;
+        $on = $event->isTrue('barred');
         $what = $event->text('what');
 
         return match ($event->text('why')) {

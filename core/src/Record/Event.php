@@ -22,6 +22,11 @@ final readonly class Event
         return is_string($value) ? $value : '';
     }
 
+    public function isTrue(string $key): bool
+    {
+        return ($this->data[$key] ?? false) === true;
+    }
+
     public function number(string $key): ?float
     {
         $value = $this->data[$key] ?? null;

@@ -197,15 +197,11 @@ final class HiddenUnit implements Hand
     #[\Override]
     public function gauge(string $quantity): float
     {
-        foreach ($this->faults->all as $injected) {
-            $part = $this->settler->model->parts[$injected->fault->target] ?? null;
-            $implied = $part?->implied($injected->fault->mode->id)[$quantity] ?? null;
-            if ($implied !== null) {
-                return $this->dice->between(...$implied);
-            }
-        }
+        $implied = $this->settler->model->implied($this->faults)[$quantity] ?? null;
 
-        return $this->course->conditions()->number($quantity) * (1 + $this->luck->noise * $this->dice->normal());
+        return $implied !== null
+            ? $this->dice->between(...$implied)
+            : $this->course->conditions()->number($quantity) * (1 + $this->luck->noise * $this->dice->normal());
     }
 
     #[\Override]
