@@ -6,7 +6,6 @@ namespace Levin\Core\Diagnosis;
 
 use Levin\Core\Circuit\Wire;
 use Levin\Core\Network\Complex;
-use Levin\Core\Network\Graph;
 use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Settled;
 use Levin\Core\Operation\Story;
@@ -45,12 +44,16 @@ final class Painter
     /** @var list<string> */
     private readonly array $quantities;
 
+    /** @var array<string, array{int, int}> nodes by wire */
+    private readonly array $ends;
+
     /** @var array<string, array<string, float>> siemens by wire, of whole ones, by what is lifted */
     private array $wires = [];
 
     public function __construct(private readonly Model $model)
     {
         $this->quantities = $model->circuit->measured();
+        $this->ends = array_map(static fn (Wire $w): array => [$model->node($w->from), $model->node($w->to)], $model->circuit->wires);
     }
 
     /** The next variant's story. */
@@ -91,7 +94,7 @@ final class Painter
     {
         $round = static fn (float $volts): int => (int) round($volts / self::SAME_VOLTS);
         $observed = $this->observations($settled);
-        [$islands, $held] = $this->islandsOf($settled);
+        [$islands, $weak] = $settled->network->pieces(self::ISLAND_SIEMENS);
         $key = md5(serialize([
             $observed, $settled->states, array_map($round, $settled->re), array_map($round, $settled->im), $islands,
         ]), true);
@@ -99,16 +102,11 @@ final class Painter
             $this->sceneNumbers[$key] = count($this->scenes);
             $numbers = $settled->conditions->numbers();
             $posture = new Posture($observed, $settled->states, md5(serialize($observed).Stretch::postureOf($settled->states), true));
-            $impedances = array_map(static function (int $node) use ($settled): array {
-                $z = $settled->network->impedanceBetween($node, -1);
-
-                return [$z->re, $z->im];
-            }, $held);
             $this->scenes[] = new Scene(
                 array_values($settled->re),
                 array_values($settled->im),
                 $this->currents($settled),
-                $this->islands[serialize([$islands, $impedances])] ??= new Islands($islands, $impedances),
+                $this->islands($islands, $weak, $settled),
                 $this->postures[serialize([$observed, $settled->states])] ??= $posture,
                 $this->numbers[serialize($numbers)] ??= $numbers,
             );
@@ -126,9 +124,12 @@ final class Painter
             $this->model->circuit->wires,
         );
         $currents = [];
-        foreach ($this->model->circuit->wires as $id => $wire) {
+        foreach ($this->ends as $id => [$a, $b]) {
             $currents[] = $settled->faults->in($id) === []
-                ? $settled->between($wire->from, $wire->to)->scaled($whole[$id])
+                ? (new Complex(
+                    ($a < 0 ? 0.0 : $settled->re[$a]) - ($b < 0 ? 0.0 : $settled->re[$b]),
+                    ($a < 0 ? 0.0 : $settled->im[$a]) - ($b < 0 ? 0.0 : $settled->im[$b]),
+                ))->scaled($whole[$id])
                 : $settled->wireCurrent($id);
         }
 
@@ -148,29 +149,20 @@ final class Painter
         return $seen;
     }
 
-    /** @return array{list<int>, array<int, int>} island of each node, and one node of each floating island */
-    private function islandsOf(Settled $settled): array
+    /**
+     * Each floating island hangs by its weakest branches: where those are the same, so is how far it is from earth.
+     *
+     * @param  list<int>  $islands  number of the island of each node
+     */
+    private function islands(array $islands, string $weak, Settled $settled): Islands
     {
-        // with a jumper on it is that of another model, the nodes the same
-        $topology = $settled->model->topology;
-        $held = new Graph;
-        foreach ($topology->branches as $b => $branch) {
-            foreach ($settled->network->portAdmittances($b) as $port => $siemens) {
-                if ($siemens > self::ISLAND_SIEMENS) {
-                    $held->join($branch->nodes[2 * $port], $branch->nodes[2 * $port + 1], 2 * $b + $port);
-                }
-            }
-        }
-        $nodes = range(0, $topology->nodes - 1);
-        $numbers = $held->islands([-1, ...$nodes]);
-        $islands = $one = [];
-        foreach ($nodes as $node) {
-            $island = $islands[] = $numbers[$node];
-            if ($island > 0) {
-                $one[$island] ??= $node;
-            }
-        }
+        return $this->islands[md5(pack('v*', ...$islands).$weak, true)] ??= new Islands($islands, array_map(
+            static function (int $node) use ($settled): array {
+                $z = $settled->network->impedanceBetween($node, -1);
 
-        return [$islands, $one];
+                return [$z->re, $z->im];
+            },
+            array_diff_key(array_flip(array_reverse($islands, true)), [0 => true]),
+        ));
     }
 }

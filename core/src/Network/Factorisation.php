@@ -171,6 +171,48 @@ final class Factorisation
         return array_map(fn (int $v): float => hypot($this->re[$v], $this->im[$v]), $own);
     }
 
+    /**
+     * Which nodes hang together by more than so many siemens.
+     *
+     * @return array{list<int>, string} piece of each node, 0 the one earth is in, the others counted up; and all that is weaker, packed
+     */
+    public function pieces(float $siemens): array
+    {
+        $earth = $this->topology->nodes;
+        $up = range(0, $earth);
+        $weak = [];
+        foreach ($this->topology->ports as [$at, $a, $b]) {
+            [$re, $im] = [$this->re[$at], $this->im[$at]];
+            if ($re * $re + $im * $im > $siemens * $siemens) {
+                $up[self::top($up, $a < 0 ? $earth : $a)] = self::top($up, $b < 0 ? $earth : $b);
+            } else {
+                $weak[] = $re;
+                $weak[] = $im;
+            }
+        }
+        $numbers = [self::top($up, $earth) => 0];
+        $pieces = [];
+        for ($node = 0; $node < $earth; $node++) {
+            $pieces[] = $numbers[self::top($up, $node)] ??= count($numbers);
+        }
+
+        return [$pieces, pack('e*', ...$weak)];
+    }
+
+    /**
+     * The top of the tree that a node is in; the way there is shorter afterwards.
+     *
+     * @param  array<int, int>  $up  the next node on the way, its own for a top
+     */
+    private static function top(array &$up, int $node): int
+    {
+        while ($up[$node] !== $node) {
+            $node = $up[$node] = $up[$up[$node]];
+        }
+
+        return $node;
+    }
+
     /** @param  list<int>  $nodes in order of elimination */
     private function eliminate(array $nodes): void
     {

@@ -31,6 +31,7 @@ final readonly class Topology
      * @param  list<int>  $offset  per branch, the index of its first value
      * @param  list<list<int>>  $touched  per branch, the first nodes whose elimination it changes
      * @param  list<Branch>  $branches
+     * @param  list<array{int, int, int}>  $ports  each with the index of its own admittance, and the nodes it joins
      */
     private function __construct(
         public int $nodes,
@@ -48,6 +49,7 @@ final readonly class Topology
         public array $touched,
         public array $branches,
         public int $values,
+        public array $ports,
     ) {
     }
 
@@ -180,7 +182,25 @@ final readonly class Topology
             array_map(static fn (array $up, array $down): array => [...array_keys($up), ...array_keys($down)], $upper, $lower),
             $own, $fill, $earthOwn, $earthFill,
             array_values($offset), array_values(array_map(array_keys(...), $touch)), $branches, $values,
+            self::portsOf($branches, $offset),
         );
+    }
+
+    /**
+     * @param  list<Branch>  $branches
+     * @param  array<int, int>  $offset
+     * @return list<array{int, int, int}>
+     */
+    private static function portsOf(array $branches, array $offset): array
+    {
+        $ports = [];
+        foreach ($branches as $b => $branch) {
+            foreach (array_chunk($branch->nodes, 2) as $port => [$a, $c]) {
+                $ports[] = [$offset[$b] + 3 * $port, $a, $c];
+            }
+        }
+
+        return $ports;
     }
 
     /**

@@ -33,18 +33,13 @@ final class Course
 
     private readonly Quantities $quantities;
 
-    private Factorisation $network;
-
-    private readonly NodeVolts $volts;
+    private readonly Solver $solver;
 
     /** @var array<string, PartVoltages> as each part sees them */
     private array $views = [];
 
     /** What was set when every part was last asked and none moved. */
     private ?Conditions $restedUnder = null;
-
-    /** Whether the voltages are those of an earlier network. */
-    private bool $isStale = true;
 
     /** @var list<string> */
     private array $chattering = [];
@@ -87,7 +82,6 @@ final class Course
     ) {
         $this->burnt = Faults::none();
         $this->directVolts = $this->directVolts(...);
-        $this->volts = new NodeVolts;
         $this->quantities = new Quantities($model);
     }
 
@@ -112,7 +106,8 @@ final class Course
         $states = [...$model->initialStates, ...$states];
         $timers = new Timers;
         $course = new self($model, $networks, $conditions, $faults, $states, $timers, 0.0, witness: $witness, trail: $trail, wears: $wears);
-        $course->network = $networks->at($conditions, $states, $faults, $model->omega);
+        $network = $networks->at($conditions, $states, $faults, $model->omega);
+        $course->solver = new Solver($model, $networks, $network, $states, $faults, $conditions);
         $course->rest();
 
         return $course;
@@ -133,8 +128,8 @@ final class Course
             clone $moment->worn,
             wears: $wears,
         );
-        $course->network = $moment->network;
-        $course->refresh($faults->targets());
+        [$states, $now] = [$moment->states, $moment->conditions];
+        $course->solver = new Solver($model, $networks, $moment->network, $states, $faults, $now, $faults->targets());
         $course->rest();
 
         return $course;
@@ -162,9 +157,9 @@ final class Course
             $this->warmed(),
             $this->faults,
             $this->states,
-            $this->network,
-            $this->volts->re,
-            $this->volts->im,
+            $this->solver->network($this->states, $this->conditions),
+            $this->solver->volts->re,
+            $this->solver->volts->im,
             $this->chattering,
             $this->rounds,
             $this->period,
@@ -241,7 +236,9 @@ final class Course
             return false;
         }
         if ($marked) {
-            $this->set($mark->numbers);
+            $this->under($this->conditions->withNumbers($mark->numbers));
+            $this->solver->move([], $this->states, $this->conditions);
+            $this->rest();
 
             return true;
         }
@@ -301,7 +298,7 @@ final class Course
 
     private function rebuild(): void
     {
-        $this->refresh(array_keys($this->model->components));
+        $this->solver->change($this->states, $this->faults, $this->conditions);
         $this->rest();
     }
 
@@ -311,37 +308,22 @@ final class Course
         $moved = array_keys($states);
         $this->states = [...$this->states, ...$states];
         $this->timers->forget($moved);
-        $this->refresh($moved);
-        $this->rest($this->chattering === [] && $this->restedUnder === $this->conditions && $this->seesTheSame() ? $moved : null);
-    }
-
-    /** @param  list<string>  $components  whose values may have changed */
-    private function refresh(array $components): void
-    {
-        $before = $this->network;
-        $this->network = $this->networks->changed(
-            $before,
-            $components,
-            $this->states,
-            $this->faults,
-            $this->conditions,
-            $this->model->omega,
-        );
-        $this->isStale = $this->isStale || $this->network !== $before || array_intersect($components, $this->model->feeding) !== [];
-    }
-
-    private function solve(): void
-    {
-        if ($this->isStale) {
-            [$this->volts->re, $this->volts->im] = $this->network->solve(
-                ...$this->networks->injection($this->states, $this->faults, $this->conditions, $this->model->omega),
-            );
-            $this->isStale = false;
-        }
+        $this->rest($this->isSeenByMoved($moved) && $this->chattering === [] && $this->restedUnder === $this->conditions ? $moved : null);
     }
 
     /**
-     * Solves and lets every part act, until none moves.
+     * Some parts have moved, or what they follow has.
+     *
+     * @param  list<string>  $moved
+     * @return bool whether nobody else sees anything of it: the volts are the same, and no direct ones were looked at
+     */
+    private function isSeenByMoved(array $moved): bool
+    {
+        return ! $this->solver->move($moved, $this->states, $this->conditions) && $this->direct === null;
+    }
+
+    /**
+     * Lets every part act on what it sees, until none moves.
      *
      * @param  list<string>|null  $moved  the parts that have moved since all were last asked, when nothing else has changed for any
      */
@@ -351,7 +333,6 @@ final class Course
         $this->chattering = [];
         for ($round = 1; ; $round++) {
             $this->direct = null;
-            $this->solve();
             if ($this->witness !== null) {
                 ($this->witness)($this->settled());
             }
@@ -376,10 +357,8 @@ final class Course
             $this->timers->forget($moved);
             if ($numbers !== []) {
                 $this->under($this->conditions->withNumbers($numbers));
-                $moved = [...$moved, ...$this->model->marks->followers(array_keys($numbers))];
             }
-            $this->refresh($moved);
-            $moved = $numbers === [] && $this->seesTheSame() ? $moved : null;
+            $moved = $this->isSeenByMoved($moved) && $numbers === [] ? $moved : null;
         }
         $this->rounds += $round;
         $this->restedUnder = $this->conditions;
@@ -394,20 +373,14 @@ final class Course
             $this->time,
             $this->states,
             $this->conditions,
-            $this->network,
-            clone $this->volts,
+            $this->solver->network($this->states, $this->conditions),
+            clone $this->solver->volts,
             clone $this->timers,
             clone $this->levels,
             clone $this->worn,
             $isRest,
             $this->direct !== null,
         );
-    }
-
-    /** Whether what the parts see is what they saw at the last step, moved ones apart: the same volts, and no direct ones looked at. */
-    private function seesTheSame(): bool
-    {
-        return ! $this->isStale && $this->direct === null;
     }
 
     /**
@@ -533,7 +506,7 @@ final class Course
 
     private function voltagesOf(Component $component): PartVoltages
     {
-        return $this->views[$component->id] ??= new PartVoltages($this->model, $component, $this->volts, $this->directVolts);
+        return $this->views[$component->id] ??= new PartVoltages($this->model, $component, $this->solver->volts, $this->directVolts);
     }
 
     /** @return array{Factorisation, array<int, float>} the network to direct current as it is now, made when first asked for */

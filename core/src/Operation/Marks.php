@@ -15,8 +15,9 @@ final readonly class Marks
      * @param  list<Quantity>  $quick  those that are at their target at once
      * @param  array<string, list<string>>  $followers  components whose values depend on a quantity directly, by quantity
      * @param  array<string, list<float>>  $levels  of each quantity at which a part or a rule acts
+     * @param  list<string>  $followed  quantities that something follows
      */
-    private function __construct(public array $quick, private array $followers, private array $levels)
+    private function __construct(public array $quick, private array $followers, private array $levels, public array $followed)
     {
     }
 
@@ -42,7 +43,9 @@ final readonly class Marks
             }
         }
 
-        return new self(array_values(array_filter($circuit->quantities, static fn (Quantity $q): bool => $q->quick)), $followers, $levels);
+        $quick = array_values(array_filter($circuit->quantities, static fn (Quantity $q): bool => $q->quick));
+
+        return new self($quick, $followers, $levels, array_map(strval(...), array_keys($followers)));
     }
 
     /**
