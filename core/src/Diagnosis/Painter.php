@@ -92,12 +92,9 @@ final class Painter
 
     private function number(Settled $settled): int
     {
-        $round = static fn (float $volts): int => (int) round($volts / self::SAME_VOLTS);
         $observed = $this->observations($settled);
         [$islands, $weak] = $settled->network->pieces(self::ISLAND_SIEMENS);
-        $key = md5(serialize([
-            $observed, $settled->states, array_map($round, $settled->re), array_map($round, $settled->im), $islands,
-        ]), true);
+        $key = md5(serialize([$observed, $settled->states]).self::rounded($settled->re, $settled->im).pack('v*', ...$islands), true);
         if (! isset($this->sceneNumbers[$key])) {
             $this->sceneNumbers[$key] = count($this->scenes);
             $numbers = $settled->conditions->numbers();
@@ -113,6 +110,23 @@ final class Painter
         }
 
         return $this->sceneNumbers[$key];
+    }
+
+    /**
+     * The same for volts that are as good as the same.
+     *
+     * @param  array<int, float>  $re
+     * @param  array<int, float>  $im
+     */
+    private static function rounded(array $re, array $im): string
+    {
+        $rounded = [];
+        foreach ($re as $node => $volts) {
+            $rounded[] = (int) round($volts / self::SAME_VOLTS);
+            $rounded[] = (int) round($im[$node] / self::SAME_VOLTS);
+        }
+
+        return pack('l*', ...$rounded);
     }
 
     /** @return list<Complex> amperes of each wire, in the circuit's order */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Levin\Core\Operation;
 
+use Levin\Core\Circuit\Conditions;
 use Levin\Core\Parts\Drift;
+use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Level;
 
 /** Levels that drift as time passes, each from nothing: the heat in overloads, run time, how far a part is on its way to burning out. */
@@ -13,27 +15,38 @@ final class Bodies
     /** @var array<string, Level> by part */
     private array $levels = [];
 
-    /** @return array<string, Level> of the parts whose level has moved */
-    public function all(): array
+    /**
+     * What is set, and how warm the parts are that have warmed.
+     *
+     * @param  array<string, Kind>  $parts
+     */
+    public function warm(Conditions $conditions, array $parts): Conditions
     {
-        return $this->levels;
+        $warm = [];
+        foreach ($this->levels as $id => $level) {
+            $celsius = $parts[$id]->celsius($level);
+            $warm += $celsius === null ? [] : [$id => $celsius];
+        }
+
+        return $warm === [] ? $conditions : $conditions->warm($warm);
     }
 
     /**
      * @param  array<string, Drift>  $drifts  by part
+     * @param  float  $within  so many seconds
      * @return array{float, string} seconds until the first of them acts, and whose it is; infinite when none will
      */
-    public function next(array $drifts): array
+    public function next(array $drifts, float $within): array
     {
-        $first = [INF, ''];
+        $first = [$within, ''];
         foreach ($drifts as $id => $drift) {
-            $after = $drift->reaches($this->of($id));
+            $after = $drift->reaches($this->of($id), $first[0]);
             if ($after < $first[0]) {
                 $first = [$after, $id];
             }
         }
 
-        return $first;
+        return $first[1] === '' ? [INF, ''] : $first;
     }
 
     /** @param  array<string, Drift>  $drifts  by part */

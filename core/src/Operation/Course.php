@@ -52,6 +52,9 @@ final class Course
     /** @var array<string, Setting> of each part, for as long as conditions and faults stay as they are */
     private array $settings = [];
 
+    /** @var array<string, string> what is seen of each part, as far as it has been asked for since the last move */
+    private array $seen = [];
+
     private int $rounds = 0;
 
     /** @var array{Factorisation, array<int, float>}|null to direct current, when asked for since the last move */
@@ -62,6 +65,7 @@ final class Course
 
     /**
      * @param  array<string, string>  $states
+     * @param  list<string>  $behind  components whose values may be others than the network has
      * @param  Bodies  $levels  heat, run time
      * @param  Bodies  $worn  how far the parts are on their way to burning out
      * @param  (\Closure(Settled): void)|null  $witness  is shown every moment on the way, before anything acts on it
@@ -72,8 +76,10 @@ final class Course
         private Conditions $conditions,
         private Faults $faults,
         private array $states,
-        private readonly Timers $timers,
-        private float $time,
+        Factorisation $network,
+        array $behind,
+        private readonly Timers $timers = new Timers,
+        private float $time = 0.0,
         private readonly Bodies $levels = new Bodies,
         private readonly Bodies $worn = new Bodies,
         private readonly ?\Closure $witness = null,
@@ -83,6 +89,7 @@ final class Course
         $this->burnt = Faults::none();
         $this->directVolts = $this->directVolts(...);
         $this->quantities = new Quantities($model);
+        $this->solver = new Solver($model, $networks, $network, $states, $faults, $conditions, $behind);
     }
 
     /**
@@ -104,10 +111,8 @@ final class Course
         bool $wears = true,
     ): self {
         $states = [...$model->initialStates, ...$states];
-        $timers = new Timers;
-        $course = new self($model, $networks, $conditions, $faults, $states, $timers, 0.0, witness: $witness, trail: $trail, wears: $wears);
         $network = $networks->at($conditions, $states, $faults, $model->omega);
-        $course->solver = new Solver($model, $networks, $network, $states, $faults, $conditions);
+        $course = new self($model, $networks, $conditions, $faults, $states, $network, [], witness: $witness, trail: $trail, wears: $wears);
         $course->rest();
 
         return $course;
@@ -122,14 +127,14 @@ final class Course
             $moment->conditions,
             $faults,
             $moment->states,
+            $moment->network,
+            $faults->targets(),
             clone $moment->timers,
             $moment->time,
             clone $moment->levels,
             clone $moment->worn,
             wears: $wears,
         );
-        [$states, $now] = [$moment->states, $moment->conditions];
-        $course->solver = new Solver($model, $networks, $moment->network, $states, $faults, $now, $faults->targets());
         $course->rest();
 
         return $course;
@@ -154,7 +159,7 @@ final class Course
     {
         return new Settled(
             $this->model,
-            $this->warmed(),
+            $this->levels->warm($this->conditions, $this->model->parts),
             $this->faults,
             $this->states,
             $this->solver->network($this->states, $this->conditions),
@@ -165,20 +170,6 @@ final class Course
             $this->period,
             $this->time,
         );
-    }
-
-    /** What is set, and how warm the parts are that have warmed. */
-    private function warmed(): Conditions
-    {
-        $warm = [];
-        foreach ($this->levels->all() as $id => $level) {
-            $celsius = $this->model->parts[$id]->celsius($level);
-            if ($celsius !== null) {
-                $warm[$id] = $celsius;
-            }
-        }
-
-        return $warm === [] ? $this->conditions : $this->conditions->warm($warm);
     }
 
     /** Lets timers run, one after another, with levels and slow quantities held where they are. */
@@ -214,17 +205,17 @@ final class Course
      */
     public function goOn(float $until): bool
     {
-        $pendings = $this->pendings();
+        $pendings = $this->restedUnder === $this->conditions ? $this->pending : $this->pendings();
         $this->timers->keep($pendings, $this->time);
         [$at, $moves] = $this->timers->next($pendings);
         [$drifts, $wears] = [$this->drifts(), $this->wears()];
         $moving = $this->quantities->moving($this->conditions, $this->observed(...));
         $left = $burns = [];
-        [$after, $part] = $this->levels->next($drifts);
+        [$after, $part] = $this->levels->next($drifts, $at - $this->time);
         if ($this->time + $after < $at) {
             [$at, $moves, $left] = [$this->time + $after, [$part => $drifts[$part]->next], [$part => $drifts[$part]]];
         }
-        [$after, $part] = $this->worn->next($wears);
+        [$after, $part] = $this->worn->next($wears, $at - $this->time);
         if ($this->time + $after < $at) {
             [$at, $moves, $left, $burns] = [$this->time + $after, [], [], [$part => $wears[$part]->next]];
         }
@@ -274,7 +265,7 @@ final class Course
     {
         $this->burnt = $this->burnt->without(...$mended);
         $this->faults = $faults->with(...$this->burnt->all);
-        $this->settings = [];
+        $this->settings = $this->seen = [];
         $this->rebuild();
     }
 
@@ -333,6 +324,7 @@ final class Course
         $this->chattering = [];
         for ($round = 1; ; $round++) {
             $this->direct = null;
+            $this->seen = [];
             if ($this->witness !== null) {
                 ($this->witness)($this->settled());
             }
@@ -413,7 +405,7 @@ final class Course
     {
         $component = $this->model->parts[$id];
 
-        return $component->observed($this->states[$id] ?? '', $this->setting($id), $this->voltagesOf($component));
+        return $this->seen[$id] ??= $component->observed($this->states[$id] ?? '', $this->setting($id), $this->voltagesOf($component));
     }
 
     /**
@@ -438,6 +430,7 @@ final class Course
     private function drifts(): array
     {
         return $this->drifting(
+            $this->model->drifting,
             static fn (Kind $part, string $state, Setting $setting, PartVoltages $volts): ?Drift => $part->drift($state, $setting, $volts),
         );
     }
@@ -451,17 +444,18 @@ final class Course
             return $wear === null || $setting->has($wear->next) ? null : $wear;
         };
 
-        return $this->wears ? $this->drifting($ask) : [];
+        return $this->wears ? $this->drifting($this->model->wearing, $ask) : [];
     }
 
     /**
+     * @param  array<string, Kind>  $parts
      * @param  \Closure(Kind, string, Setting, PartVoltages): ?Drift  $ask  what of a part drifts
      * @return array<string, Drift> of the parts that are there
      */
-    private function drifting(\Closure $ask): array
+    private function drifting(array $parts, \Closure $ask): array
     {
         $drifts = [];
-        foreach ($this->model->parts as $id => $part) {
+        foreach ($parts as $id => $part) {
             $drift = $this->conditions->hasRemoved($id)
                 ? null
                 : $ask($part, $this->states[$id] ?? '', $this->setting($id), $this->voltagesOf($part));
@@ -495,7 +489,7 @@ final class Course
     {
         if ($conditions !== $this->conditions) {
             $this->conditions = $conditions;
-            $this->settings = [];
+            $this->settings = $this->seen = [];
         }
     }
 

@@ -49,6 +49,12 @@ final class Model
     /** @var array<string, Kind> parts that can change by themselves after a time */
     public readonly array $timed;
 
+    /** @var array<string, Kind> parts that warm, cool or count */
+    public readonly array $drifting;
+
+    /** @var array<string, Kind> parts that can burn out */
+    public readonly array $wearing;
+
     private readonly Strays $strays;
 
     /** @var array<string, list<int>> branches of each component, in the order of its elements */
@@ -73,6 +79,8 @@ final class Model
         $withState = array_intersect_key($this->parts, $this->initialStates);
         $this->acting = array_filter($withState, static fn (Kind $kind): bool => self::has($kind, 'nextState'));
         $this->timed = array_filter($withState, static fn (Kind $kind): bool => self::has($kind, 'pending'));
+        $this->drifting = array_filter($this->parts, static fn (Kind $kind): bool => self::has($kind, 'drift'));
+        $this->wearing = array_filter($this->parts, static fn (Kind $kind): bool => self::has($kind, 'wear'));
         $this->nodes = new Nodes($circuit);
         $this->faults = FaultList::of($this->components);
         $this->marks = Marks::of($circuit, $this->components);

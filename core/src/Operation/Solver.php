@@ -64,7 +64,8 @@ final class Solver
         $network = $this->behind === [] ? $this->network : null;
         $this->behind += array_fill_keys([...$moved, ...$this->followers], true);
         $known = $this->known[$this->key($states, $conditions)] ?? null;
-        $isSame = $known === null && $this->network($states, $conditions) === $network && array_intersect($moved, $this->model->feeding) === [];
+        $isSame = $known === null && $this->network($states, $conditions) === $network
+            && array_intersect($moved, $this->model->feeding) === [];
         $this->now = $known ?? ($isSame ? $before : $this->solved($states, $conditions));
         $this->know($states, $conditions);
 

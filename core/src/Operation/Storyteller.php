@@ -59,14 +59,24 @@ final class Storyteller
         foreach ($trail->restsBefore($parting) as [$moment, $seconds, $ends]) {
             if ($seconds >= self::BRIEF) {
                 // where all stand alike one stands for all: speeds and heat make no difference that a meter shows
-                $settled = $known[Stretch::postureOf($moment->states)]
-                    ??= Course::from($this->model, $this->networks, $moment, $faults)->settled();
+                $settled = $known[Stretch::postureOf($moment->states)] ??= $this->unmoved($moment, $faults);
                 $begins = $moment->conditions->numbers();
                 $before[] = new Stretch($moment->time, $moment->time + $seconds, $settled, $begins, $ends);
             }
         }
 
         return new Story([...$before, ...$tail]);
+    }
+
+    /** At a moment at which a fault moves nothing yet. */
+    private function unmoved(Moment $moment, Faults $faults): Settled
+    {
+        [$states, $now, $omega] = [$moment->states, $moment->conditions, $this->model->omega];
+        $network = $this->networks->changed($moment->network, $faults->targets(), $states, $faults, $now, $omega);
+        [$re, $im] = $network->solve(...$this->networks->injection($states, $faults, $now, $omega));
+        $warm = $moment->levels->warm($now, $this->model->parts);
+
+        return new Settled($this->model, $warm, $faults, $states, $network, $re, $im, chattering: [], rounds: 1, elapsed: $moment->time);
     }
 
     /** With pressures and temperatures where they come to while the unit is off. */

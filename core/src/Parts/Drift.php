@@ -15,8 +15,8 @@ abstract readonly class Drift
     /** The level some seconds on. */
     abstract public function after(Level $level, float $seconds): Level;
 
-    /** Seconds until the threshold is reached from a level; infinite when never. */
-    abstract public function reaches(Level $level): float;
+    /** Seconds until the threshold is reached from a level; infinite when never, or not within so many that it matters. */
+    abstract public function reaches(Level $level, float $within = INF): float;
 
     /** Where the level stands once the threshold has been passed, from where it is as that happens. */
     abstract public function left(Level $level): Level;

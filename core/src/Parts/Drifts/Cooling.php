@@ -30,7 +30,7 @@ final readonly class Cooling extends Drift
     }
 
     #[\Override]
-    public function reaches(Level $level): float
+    public function reaches(Level $level, float $within = INF): float
     {
         return $level->own <= $this->resets ? 0.0 : $this->lag->reaches($level->own, $this->resets);
     }

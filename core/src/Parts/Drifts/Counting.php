@@ -22,7 +22,7 @@ final readonly class Counting extends Drift
     }
 
     #[\Override]
-    public function reaches(Level $level): float
+    public function reaches(Level $level, float $within = INF): float
     {
         return max(0.0, $this->seconds - $level->own);
     }

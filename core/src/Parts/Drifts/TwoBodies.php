@@ -57,15 +57,16 @@ final readonly class TwoBodies extends Drift
     }
 
     #[\Override]
-    public function reaches(Level $level): float
+    public function reaches(Level $level, float $within = INF): float
     {
         $short = fn (float $t): float => ($this->rising ? 1.0 : -1.0) * ($this->threshold - $this->after($level, $t)->own);
         if ($short(0.0) <= 0.0) {
             return 0.0;
         }
         // the inner body may pass the threshold on its way, at its one turning point, and end on this side of it again
+        $late = min($within, 60.0 / -$this->slow);
         $turn = $this->turns($level);
-        $late = 60.0 / -$this->slow;
+        $turn = $turn < $late ? $turn : 0.0;
         $by = match (true) {
             $turn > 0.0 && $short($turn) < 0.0 => $turn,
             $short($late) < 0.0 => $late,

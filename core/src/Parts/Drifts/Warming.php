@@ -33,7 +33,7 @@ final readonly class Warming extends Drift
     }
 
     #[\Override]
-    public function reaches(Level $level): float
+    public function reaches(Level $level, float $within = INF): float
     {
         return match (true) {
             $this->lag->target <= self::ACTS_AT => INF,
