@@ -155,6 +155,12 @@ final class Course
         return $this->faults;
     }
 
+    /** @return array<string, string> of all parts */
+    public function states(): array
+    {
+        return $this->states;
+    }
+
     public function settled(): Settled
     {
         return new Settled(

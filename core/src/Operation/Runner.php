@@ -133,7 +133,7 @@ final class Runner
         }
         foreach ($deed->reset as $id) {
             $component = $this->model->parts[$part($id)];
-            $state = $course->settled()->states[$id] ?? '';
+            $state = $course->states()[$id] ?? '';
             $reset = $component->afterReset($state);
             if ($reset !== $state) {
                 $course->put($id, $reset);
@@ -165,7 +165,7 @@ final class Runner
     /** @return array<string, string> what is seen of every part that has something to be seen, and the state of the rest */
     private function seen(Course $course): array
     {
-        $states = $course->settled()->states;
+        $states = $course->states();
         $seen = [];
         foreach ($this->model->parts as $id => $component) {
             $seen[$id] = $component->told($states[$id] ?? '', $component->observables() === [] ? '' : $course->observed((string) $id));

@@ -113,7 +113,7 @@ final class Storyteller
      */
     public function cooled(Conditions $off, Faults $faults, array $states): array
     {
-        return $this->cooling($off, $faults, $states)->settled()->states;
+        return $this->cooling($off, $faults, $states)->states();
     }
 
     /** @param  array<string, string>  $states  as they were when power was cut */
@@ -146,14 +146,13 @@ final class Storyteller
     {
         $stretches = $known = $times = [];
         for ($n = 0; ; $n++) {
-            [$from, $settled, $begins] = [$course->time(), $course->settled(), $course->conditions()->numbers()];
-            $posture = Stretch::postureOf($settled->states);
+            [$from, $begins, $posture] = [$course->time(), $course->conditions()->numbers(), Stretch::postureOf($course->states())];
             // a pressure that still falls from round to round may yet open something
             $again = $posture.implode(' ', array_map(self::near(...), $begins));
             $times[$again] = ($times[$again] ?? 0) + 1;
             $goesRound = $from > self::AWHILE && $times[$again] > self::ROUNDS;
+            $settled = $known[$posture] ??= $course->settled();
             $moved = $n < self::MOST && ! $goesRound && $course->goOn(Story::LONG);
-            $settled = $known[$posture] ??= $settled;
             $ends = $course->conditions()->numbers();
             if (! $moved) {
                 return [...$stretches, new Stretch($from, max($course->time(), $from + self::BRIEF), $settled, $begins, $ends)];

@@ -230,7 +230,7 @@ final class HiddenUnit implements Hand
             wears: false,
         );
         $closed = $this->settler->model->initialStates[$part] ?? '';
-        for ($n = 0; $n < self::MOST && $course->settled()->states[$part] === $closed; $n++) {
+        for ($n = 0; $n < self::MOST && $course->states()[$part] === $closed; $n++) {
             if (! $course->goOn(Story::LONG)) {
                 return Tripped::NEVER;
             }
