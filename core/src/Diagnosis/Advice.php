@@ -12,6 +12,7 @@ final readonly class Advice
      * @param  string  $expected  what a healthy unit shows, as the meter would
      * @param  float|string|null  $healthy  the same as a value: SI, null for OL, or what is seen
      * @param  list<array{shows: string, suspects: list<string>, probability: float}>  $outcomes  most probable first
+     * @param  list<Candidate>  $sweep  what is done after it with only the red lead moved
      */
     public function __construct(
         public Candidate $candidate,
@@ -21,6 +22,7 @@ final readonly class Advice
         public float|string|null $healthy,
         public string $why,
         public array $outcomes,
+        public array $sweep = [],
     ) {
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Levin\Core\Diagnosis;
 
+use Levin\Core\Circuit\Circuit;
+
 /** A test that could be made next, with what it takes. */
 final readonly class Candidate
 {
@@ -11,6 +13,7 @@ final readonly class Candidate
      * @param  list<string>  $lift  wires to lift first
      * @param  float  $minutes  getting there, getting ready and reading
      * @param  float  $risk  factor on the minutes; 1 is a 24 V reading or a dead one
+     * @param  float  $way  of the minutes, those for getting there and switching: spent once for all that is done there
      */
     public function __construct(
         public Test $test,
@@ -18,7 +21,18 @@ final readonly class Candidate
         public array $lift,
         public float $minutes,
         public float $risk,
+        public float $way = 0.0,
     ) {
+    }
+
+    /** The same for tests that are made one after another without going or switching anything in between. */
+    public function setting(Circuit $circuit): string
+    {
+        $now = $this->when->conditions;
+        $stands = $now->isPoweredDown($circuit) ? 'dead' : $now->key();
+
+        // each start that is watched is one of its own
+        return $this->when->after === 0.0 ? $this->key() : $this->test->place($circuit)." $stands {$this->when->after}";
     }
 
     /** The same for the same test on the same occasion. */

@@ -61,13 +61,8 @@ final readonly class Candidates
         $list = [];
         foreach ($this->model->parts as $id => $component) {
             if ($component->observables() !== []) {
-                $list[] = new Candidate(
-                    new Look($id),
-                    $when,
-                    [],
-                    self::LOOK + $this->reach([$component->part->place], $place) / 2,
-                    1.0,
-                );
+                $way = $this->reach([$component->part->place], $place) / 2;
+                $list[] = new Candidate(new Look($id), $when, [], self::LOOK + $way, 1.0, $way);
             }
         }
 
@@ -84,20 +79,16 @@ final readonly class Candidates
         $list = [];
         foreach ($this->livePairs($running) as [$red, $black]) {
             $volts = max($this->voltsToEarth($scene, $red), $this->voltsToEarth($scene, $black));
-            $list[] = new Candidate(
-                new Probe(MeterFunction::VoltsAc, $red, $black),
-                $when,
-                [],
-                self::PROBE + $this->reachPoints($red, $black, $place),
-                $volts > self::LINE_VOLTS ? self::RISK_LINE : 1.0,
-            );
+            $way = $this->reachPoints($red, $black, $place);
+            $risk = $volts > self::LINE_VOLTS ? self::RISK_LINE : 1.0;
+            $list[] = new Candidate(new Probe(MeterFunction::VoltsAc, $red, $black), $when, [], self::PROBE + $way, $risk, $way);
         }
 
         foreach ($this->model->parts as $component) {
             foreach (array_slice($component->demand()->terminals ?? [], 0, 1) as $terminal) {
                 foreach (array_slice($this->model->circuit->wiresAt($component->part->point($terminal)), 0, 1) as $wire) {
-                    $minutes = self::PROBE + $this->reach([$component->part->place], $place);
-                    $list[] = new Candidate(new Clamp([new Clamped($wire->id)]), $when, [], $minutes, 1.0);
+                    $way = $this->reach([$component->part->place], $place);
+                    $list[] = new Candidate(new Clamp([new Clamped($wire->id)]), $when, [], self::PROBE + $way, 1.0, $way);
                 }
             }
         }
@@ -152,9 +143,9 @@ final readonly class Candidates
             }
             $when = new Occasion($off->landing($off->lifted)->lifting($lift), $after);
             $more = array_values(array_diff($lift, $off->lifted));
-            $minutes = self::PROBE + ($isDead ? 0.0 : self::MAKE_DEAD) + $this->reachPoints($red, $black, $place)
-                + self::LIFT * count($more) + self::LAND * count(array_diff($off->lifted, $lift));
-            $list[] = new Candidate(new Probe($function, $red, $black), $when, $more, $minutes, 1.0);
+            $way = ($isDead ? 0.0 : self::MAKE_DEAD) + $this->reachPoints($red, $black, $place);
+            $minutes = self::PROBE + self::LIFT * count($more) + self::LAND * count(array_diff($off->lifted, $lift));
+            $list[] = new Candidate(new Probe($function, $red, $black), $when, $more, $minutes + $way, 1.0, $way);
         }
 
         return $list;
@@ -167,10 +158,11 @@ final readonly class Candidates
         if ($part?->hasShaft() !== true) {
             return [];
         }
-        $minutes = self::PROBE + ($isDead ? 0.0 : self::MAKE_DEAD) + $this->reach([$part->part->place], $place)
-            + self::LAND * count($off->lifted);
+        $way = ($isDead ? 0.0 : self::MAKE_DEAD) + $this->reach([$part->part->place], $place);
+        $minutes = self::PROBE + self::LAND * count($off->lifted) + $way;
+        $landed = new Occasion($off->landing($off->lifted));
 
-        return [new Candidate(new Feel($target, Sign::TurnsFreely), new Occasion($off->landing($off->lifted)), [], $minutes, 1.0)];
+        return [new Candidate(new Feel($target, Sign::TurnsFreely), $landed, [], $minutes, 1.0, $way)];
     }
 
     /**
@@ -183,9 +175,9 @@ final readonly class Candidates
     {
         return array_map(function (string $quantity) use ($when, $place): Candidate {
             $test = new Gauge($quantity);
-            $at = $test->place($this->model->circuit);
+            $way = $this->reach([$test->place($this->model->circuit)], $place);
 
-            return new Candidate($test, $when, [], self::GAUGE + $this->reach([$at], $place), 1.0);
+            return new Candidate($test, $when, [], self::GAUGE + $way, 1.0, $way);
         }, $quantities);
     }
 

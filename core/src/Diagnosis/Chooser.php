@@ -62,8 +62,17 @@ final class Chooser
             }
         }
 
+        $plan = $ranking->plan();
+        $best = array_values(array_filter(
+            $ranking->best(self::OFFERED),
+            static fn (Ranked $r): bool => $r !== $plan?->tests[0],
+        ));
+
         return [
-            array_map(fn (Ranked $r): Advice => $this->advice($r, $weights), $ranking->best(self::OFFERED)),
+            [
+                ...$plan === null ? [] : [$this->advice($plan->tests[0], $weights, $plan->sweep())],
+                ...array_map(fn (Ranked $r): Advice => $this->advice($r, $weights), array_slice($best, 0, self::OFFERED - 1)),
+            ],
             $ranking->signatures(),
         ];
     }
@@ -112,11 +121,11 @@ final class Chooser
     {
         foreach ($isFew ? [null, Storyteller::COOLS] : [null] as $cooling) {
             $waits = ($cooling ?? 0.0) / 60;
-            $bar = $ranking->best(self::OFFERED)[self::OFFERED - 1]->score ?? 0.0;
+            $bar = $ranking->best(self::OFFERED)[self::OFFERED - 1] ?? null;
             $alike = $ranking->alike();
             foreach ($this->dead($ranking->first(2 * self::FEW), $cooling) as [$test, $target]) {
                 // a dead test takes time to work out: it is where it could be offered, or could split what is alike so far
-                if (($isFew || $test->lift === []) && (isset($alike[$target]) || $ranking->most($test, $waits) > $bar)) {
+                if (($isFew || $test->lift === []) && (isset($alike[$target]) || $ranking->most($test, $waits) > ($bar?->score() ?? 0.0))) {
                     $this->offer($ranking, $test, $waits);
                 }
             }
@@ -246,8 +255,11 @@ final class Chooser
         return $list;
     }
 
-    /** @param  array<int, float>  $weights */
-    private function advice(Ranked $ranked, array $weights): Advice
+    /**
+     * @param  array<int, float>  $weights
+     * @param  list<Candidate>  $sweep  what comes after it with only the red lead moved
+     */
+    private function advice(Ranked $ranked, array $weights, array $sweep = []): Advice
     {
         $test = $ranked->candidate;
         $shown = [];
@@ -271,6 +283,7 @@ final class Chooser
             $healthy,
             $this->why($shown, $expected),
             $shown,
+            $sweep,
         );
     }
 

@@ -8,11 +8,34 @@ namespace Levin\Core\Diagnosis;
 final readonly class Ranked
 {
     /**
-     * @param  float  $score  bits a minute, risk priced in
      * @param  float  $bits  expected information
+     * @param  float  $own  minutes that only it takes, risk priced in
+     * @param  float  $way  those for getting there and switching
      * @param  list<non-empty-list<int>>  $outcomes  variants by what they would show
      */
-    public function __construct(public Candidate $candidate, public float $score, public float $bits, public array $outcomes)
+    private function __construct(
+        public Candidate $candidate,
+        public float $bits,
+        public float $own,
+        public float $way,
+        public array $outcomes,
+    ) {
+    }
+
+    /**
+     * @param  float  $extra  minutes of switching besides the test's own
+     * @param  list<non-empty-list<int>>  $outcomes
+     */
+    public static function of(Candidate $candidate, float $extra, float $bits, array $outcomes): self
     {
+        $own = ($candidate->minutes - $candidate->way) * $candidate->risk;
+
+        return new self($candidate, $bits, $own, ($candidate->way + $extra) * $candidate->risk, $outcomes);
+    }
+
+    /** Bits a minute. */
+    public function score(): float
+    {
+        return $this->bits / ($this->own + $this->way);
     }
 }

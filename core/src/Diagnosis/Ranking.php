@@ -42,7 +42,7 @@ final class Ranking
         }
         $bits = $this->information($outcomes);
         if ($bits >= self::WORTH) {
-            $this->ranked[] = new Ranked($test, $bits / self::price($test, $extra), $bits, $outcomes);
+            $this->ranked[] = Ranked::of($test, $extra, $bits, $outcomes);
         }
     }
 
@@ -73,20 +73,23 @@ final class Ranking
     /** The most that a test could score. */
     public function most(Candidate $test, float $extra): float
     {
-        return log(max(2, $this->suspects()), 2) / self::price($test, $extra);
+        return Ranked::of($test, $extra, log(max(2, $this->suspects()), 2), [])->score();
     }
 
-    private static function price(Candidate $test, float $extra): float
-    {
-        return ($test->minutes + $extra) * $test->risk;
-    }
-
-    /** @return list<Ranked> */
+    /** @return list<Ranked> by themselves, the best first */
     public function best(int $many): array
     {
-        usort($this->ranked, static fn (Ranked $a, Ranked $b): int => $b->score <=> $a->score);
+        usort($this->ranked, static fn (Ranked $a, Ranked $b): int => $b->score() <=> $a->score());
 
         return array_slice($this->ranked, 0, $many);
+    }
+
+    /** What to do one after another; nothing where no test is worth its time. */
+    public function plan(): ?Plan
+    {
+        $planning = new Planning($this->predictor->settler->model->circuit, $this->information(...));
+
+        return $this->ranked === [] ? null : $planning->best($this->ranked);
     }
 
     /** @return array<int, string> by variant */
@@ -131,7 +134,7 @@ final class Ranking
      * What an outcome says about which suspect it is, bits: the entropy of what is shown, less what is left of it once the suspect is known
      * (Shannon 1948). One in so many is mistaken and shows any of the other outcomes.
      *
-     * @param  non-empty-list<non-empty-list<int>>  $outcomes
+     * @param  list<non-empty-list<int>>  $outcomes
      */
     private function information(array $outcomes): float
     {
