@@ -8,6 +8,7 @@ use Levin\Core\Circuit\Circuit;
 use Levin\Core\Diagnosis\Advice;
 use Levin\Core\Diagnosis\Aftermath;
 use Levin\Core\Diagnosis\Assessment;
+use Levin\Core\Diagnosis\Candidate;
 use Levin\Core\Diagnosis\Check;
 use Levin\Core\Diagnosis\Evidence;
 use Levin\Core\Diagnosis\Investigation;
@@ -122,8 +123,9 @@ final class AdviseCommand extends CircuitCommand
             'live' => $isMeter && ! $candidate->when->conditions->isPoweredDown($circuit),
             'steps' => array_map(
                 static fn (Step $s): string => $s->order,
-                (new Steps($circuit))->to($candidate, $standing->conditions, $standing->provedDead),
+                (new Steps($circuit))->to($candidate, $standing->conditions, $standing->provedDead, $advice->sweep),
             ),
+            'sweep' => array_map(static fn (Candidate $c): string => $c->test->act()->at, $advice->sweep),
             'minutes' => $candidate->minutes,
             'healthy' => $advice->expected,
             'outcomes' => $advice->outcomes,

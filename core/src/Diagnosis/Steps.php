@@ -16,9 +16,10 @@ final readonly class Steps
 
     /**
      * @param  Conditions  $now  as the unit stands
+     * @param  list<Candidate>  $sweep  what comes after it with only the red lead moved
      * @return non-empty-list<Step>
      */
-    public function to(Candidate $candidate, Conditions $now, bool $provedDead): array
+    public function to(Candidate $candidate, Conditions $now, bool $provedDead, array $sweep = []): array
     {
         $then = $candidate->when->conditions;
         $isDead = $then->isPoweredDown($this->circuit);
@@ -44,8 +45,17 @@ final readonly class Steps
                 array_diff($then->lifted, $now->lifted),
             )),
             Step::order($candidate->test->order($this->circuit)),
+            ...$sweep === [] ? [] : [Step::order($this->sweep($candidate, ...$sweep))],
             ...$then->lifted === [] ? [] : [Step::order('Land what is lifted before the power comes back.')],
         ];
+    }
+
+    /** One lead stays where it is, the other goes from point to point. */
+    private function sweep(Candidate $first, Candidate ...$others): string
+    {
+        $points = array_map(fn (Candidate $c): string => Spot::words($this->circuit, $c->test->act()->at), $others);
+
+        return "Keep that, leave black on {$first->test->act()->black}, and go on with red: ".implode('; ', $points).'.';
     }
 
     /** @return list<Step> */

@@ -119,6 +119,9 @@ it('gives the steps to a test as orders, in their order', function (): void {
     expect(count($orders))->toBeGreaterThan(3)->and($orders[count($orders) - 1])->toBe('Land what is lifted before the power comes back.');
     $at = fn (string $word): int => (int) array_key_first(array_filter($orders, fn (string $o): bool => str_contains($o, $word)));
     expect($at('Prove it dead'))->toBeLessThan($at('Lift the'))->and($at('Lift the'))->toBeLessThan($at('Red on Contactor CC.A'));
+    $also = new Candidate(new Probe(MeterFunction::Ohms, 'BR.1', 'CC.B'), $dead->when, ['w24'], 5.0, 1.0);
+    $swept = array_map(fn (Step $s): string => $s->order, $steps->to($dead, $unit->conditions(), false, [$also]));
+    expect($swept)->toHaveCount(count($orders) + 1)->and($swept[count($swept) - 2])->toContain('leave black on CC.B')->toContain('BR.1');
     $watch = new Candidate(new Watch('OFM'), new Occasion($unit->conditions(), 0.0), [], 9.0, 1.0);
     expect($ordered($watch))->toHaveCount(4);
     $peak = new Candidate(new Peak('CC.A', 'CC.B'), new Occasion($unit->conditions(), 0.0), [], 9.0, 1.0);
