@@ -91,12 +91,13 @@ final class TrialCommand extends CircuitCommand
                 $own->add($outcome);
                 $all->add($outcome);
                 $this->progress?->writeln(sprintf(
-                    '%-10s %-50s %s (%.2f), %d tests',
+                    '%-10s %-50s %s (%.2f), %d tests, %.0f min',
                     $outcome->ending->value,
                     $outcome->truth->words(),
                     $outcome->said,
                     $outcome->probability,
                     $outcome->tests,
+                    $outcome->minutes,
                 ), OutputInterface::VERBOSITY_VERBOSE);
             }
             $circuits[basename($file, '.yaml')] = $own->figures();

@@ -28,7 +28,8 @@ final readonly class Planning
     {
         $settings = [];
         foreach ($tests as $ranked) {
-            $settings[$ranked->candidate->setting($this->circuit)][] = $ranked;
+            // points in two places take both of the ways
+            $settings[$ranked->candidate->setting($this->circuit)." $ranked->way"][] = $ranked;
         }
         $best = null;
         foreach ($settings as $own) {
@@ -53,9 +54,8 @@ final readonly class Planning
     {
         $bits = array_sum(array_map(static fn (Ranked $r): float => $r->bits, $tests));
         $own = min(array_map(static fn (Ranked $r): float => $r->own, $tests));
-        $way = min(array_map(static fn (Ranked $r): float => $r->way, $tests));
 
-        return max($bits / ($way + self::LONG * $own), ...array_map(static fn (Ranked $r): float => $r->score(), $tests));
+        return max($bits / ($tests[0]->way + self::LONG * $own), ...array_map(static fn (Ranked $r): float => $r->score(), $tests));
     }
 
     /** @param  non-empty-list<Ranked>  $tests  in one setting */
