@@ -74,9 +74,7 @@ final readonly class Clamp implements Test
     #[\Override]
     public function shows(Predictor $predictor, Occasion $when, int $variant): ?float
     {
-        $outlook = $predictor->on($when);
-
-        return $this->inScene($outlook->scene($variant, $when->after), $this->through($predictor))->value;
+        return $this->inScene($predictor->scene($variant, $when), $this->through($predictor))->value;
     }
 
     #[\Override]
@@ -102,7 +100,7 @@ final readonly class Clamp implements Test
         [$outlook, $through] = [$predictor->on($when), $this->through($predictor)];
         $amps = $byScene = [];
         foreach ($variants as $v) {
-            $scene = $outlook->sceneNumber($v, $when->after);
+            $scene = $predictor->sceneNumber($v, $when);
             $amps[$v] = $byScene[$scene] ??= $this->inScene($outlook->scenes[$scene], $through)->value;
         }
 

@@ -21,17 +21,24 @@ final readonly class Fit
      * @param  float  $right  chance of it, rightly taken
      * @param  float  $mistaken  chance of it, mistaken
      * @param  bool  $explains  whether it is, rightly taken, no stranger than one in two hundred
+     * @param  array<int, array{float, float}>  $scenes  share of the time and likelihood in each of the scenes it goes through, by number; none
+     *                                                   where it is the same in all
      */
-    public function __construct(private float $right, private float $mistaken, public bool $explains)
-    {
+    public function __construct(
+        private float $right,
+        private float $mistaken,
+        public bool $explains,
+        public array $scenes = [],
+    ) {
     }
 
     /**
      * Of what shows itself now one way, now another.
      *
      * @param  non-empty-list<array{self, float}>  $fits  each with its share of the time
+     * @param  list<int>  $scenes  the number of each one's scene, where they are scenes
      */
-    public static function ofAll(array $fits): self
+    public static function ofAll(array $fits, array $scenes = []): self
     {
         if (count($fits) === 1) {
             return $fits[0][0];
@@ -44,7 +51,9 @@ final readonly class Fit
             $explains = $explains || $fit->explains && $share >= self::RARE;
         }
 
-        return new self($right, $mistaken, $explains);
+        $own = array_map(static fn (array $fit): array => [$fit[1], $fit[0]->likelihood()], $fits);
+
+        return new self($right, $mistaken, $explains, $scenes === [] ? [] : array_combine($scenes, $own));
     }
 
     public function likelihood(): float

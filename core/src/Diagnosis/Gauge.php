@@ -130,24 +130,16 @@ final readonly class Gauge implements Test
     public function outcomes(Predictor $predictor, Occasion $when, array $variants): array
     {
         $quantity = $predictor->settler->model->circuit->quantity($this->quantity);
-        $spansOf = $predictor->quantity($this->quantity, $when);
-        $spans = [];
-        foreach ($variants as $v) {
-            $own = $spansOf($v);
-            $spans[$v] = [
-                min(array_map(static fn (Span $s): float => $s->low, $own)),
-                max(array_map(static fn (Span $s): float => $s->high, $own)),
-            ];
-        }
-        uasort($spans, static fn (array $a, array $b): int => $a <=> $b);
+        $values = array_map(fn (int $v): float => $this->shows($predictor, $when, $v), array_combine($variants, $variants));
+        asort($values);
         $classes = $class = [];
         $edge = INF;
-        foreach ($spans as $v => [$low, $high]) {
-            if ($low > $edge) {
+        foreach ($values as $v => $value) {
+            if ($value > $edge) {
                 $classes[] = $class;
-                [$class, $edge] = [[], -INF];
+                $class = [];
             }
-            $edge = max($edge === INF ? -INF : $edge, $high + self::sigma($quantity, $high));
+            $edge = $class === [] ? $value + Likelihood::APART * self::sigma($quantity, $value) : $edge;
             $class[] = $v;
         }
 

@@ -109,12 +109,31 @@ final readonly class Hearing
         $done = array_values(array_filter($this->evidence, static fn (int $k): bool => $k !== $asked, ARRAY_FILTER_USE_KEY));
         $inPlay = array_values(array_unique([...$this->inPlay($this->weighing->posterior), ...$this->inPlay($thought)]));
 
-        [$next, $signatures] = (new Chooser($this->predictor, $this->from))->choose($thought, $inPlay, $done);
+        [$next, $signatures] = (new Chooser($this->believing($inPlay), $this->from))->choose($thought, $inPlay, $done);
         // the same test once more comes first: two that agree are not both a slip of the hand
         $isAgain = fn (Advice $a): bool => $asked !== null && $a->candidate->key() === $this->evidence[$asked]->key();
         usort($next, static fn (Advice $a, Advice $b): int => $isAgain($b) <=> $isAgain($a));
 
         return [$next, $signatures];
+    }
+
+    /**
+     * As the unit most probably stands now with each of those in play, where few are left.
+     *
+     * @param  list<int>  $inPlay
+     */
+    private function believing(array $inPlay): Predictor
+    {
+        $last = $this->evidence[count($this->evidence) - 1] ?? null;
+        if ($last === null || count($inPlay) > Ranking::MANY || $last->when->conditions->key() !== $this->from->now->key()) {
+            return $this->predictor;
+        }
+        $now = array_filter(
+            array_map($this->weighing->now(...), array_combine($inPlay, $inPlay)),
+            is_int(...),
+        );
+
+        return $this->predictor->believing($this->from->now, $now);
     }
 
     /**

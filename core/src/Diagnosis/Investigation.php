@@ -84,6 +84,7 @@ final readonly class Investigation
             $predictor->suspectOf,
             array_map(static fn (Evidence $item): string => $item->test->key().' '.$item->when->conditions->key(), $evidence),
             Episodes::among($evidence),
+            Sittings::among($evidence),
             $predictor->lineup->comeAndGo(),
         );
     }

@@ -39,7 +39,7 @@ final readonly class Look implements Test
     #[\Override]
     public function shows(Predictor $predictor, Occasion $when, int $variant): string
     {
-        return $predictor->on($when)->scene($variant, $when->after)->posture->observed[$this->part] ?? '';
+        return $predictor->scene($variant, $when)->posture->observed[$this->part] ?? '';
     }
 
     #[\Override]
@@ -77,20 +77,25 @@ final readonly class Look implements Test
     {
         $others = max(1, count($predictor->settler->model->component($this->part)->observables()) - 1);
         $outlook = $predictor->on($when);
-        $has = fn (string ...$words): array => array_filter(
-            $outlook->scenes,
-            fn (Scene $s): bool => in_array($s->posture->observed[$this->part] ?? '', $words, true),
-        );
-        $seen = $has((string) $shown);
-        $alike = in_array($shown, self::HARD_TO_HEAR, true) ? $has(...self::HARD_TO_HEAR) : $seen;
-
-        return array_map(static function (int $v) use ($outlook, $when, $seen, $alike, $others): Fit {
-            $views = $outlook->views($v, $when->after);
-            $share = min(1.0, array_sum(array_intersect_key($views, $seen)));
+        $fits = array_map(function (Scene $scene) use ($shown, $others): Fit {
+            $is = $scene->posture->observed[$this->part] ?? '';
             // a hum is not always heard, and not everything that is heard is one
-            $share += self::MISHEARD * (min(1.0, array_sum(array_intersect_key($views, $alike))) - $share);
+            $right = match (true) {
+                $is === $shown => 1.0,
+                in_array($is, self::HARD_TO_HEAR, true) && in_array($shown, self::HARD_TO_HEAR, true) => self::MISHEARD,
+                default => 0.0,
+            };
 
-            return new Fit($share, (1 - $share) / $others, $share >= Fit::RARE);
+            return new Fit($right, (1 - $right) / $others, $right >= Fit::RARE);
+        }, $outlook->scenes);
+
+        return array_map(static function (int $v) use ($outlook, $when, $fits): Fit {
+            $views = $outlook->views($v, $when->after);
+
+            return Fit::ofAll(
+                array_map(static fn (int $scene, float $share): array => [$fits[$scene], $share], array_keys($views), $views),
+                array_keys($views),
+            );
         }, array_keys($outlook->passages));
     }
 

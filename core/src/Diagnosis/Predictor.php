@@ -39,6 +39,11 @@ final class Predictor
     /** @var array<string, list<bool>> by conditions, and variant */
     private array $bolted = [];
 
+    /** @var array<int, int> number of the scene that a variant is believed to go through now */
+    private array $believed = [];
+
+    private string $believedUnder = '';
+
     /** @var array<string, string> what is seen of a part with the power off */
     private array $atRest = [];
 
@@ -170,6 +175,32 @@ final class Predictor
     }
 
     /**
+     * As one who thinks he knows what some variants are going through now.
+     *
+     * @param  array<int, int>  $scenes  by variant
+     */
+    public function believing(Conditions $now, array $scenes): self
+    {
+        $copy = clone $this;
+        [$copy->believedUnder, $copy->believed] = [(new Occasion($now))->key(), $scenes];
+
+        return $copy;
+    }
+
+    /** How a variant stands then: as it is believed to, or as it does most of the time. */
+    public function scene(int $variant, Occasion $when): Scene
+    {
+        return $this->on($when)->scenes[$this->sceneNumber($variant, $when)];
+    }
+
+    public function sceneNumber(int $variant, Occasion $when): int
+    {
+        $believed = $this->believed === [] || $this->believedUnder !== $when->key() ? null : $this->believed[$variant] ?? null;
+
+        return $believed ?? $this->on($when)->sceneNumber($variant, $when->after);
+    }
+
+    /**
      * Volts in a scene, with whether they are a ghost's.
      *
      * @throws UnknownName
@@ -195,7 +226,7 @@ final class Predictor
     public function prediction(int $variant, Leads $leads, Occasion $when): Prediction
     {
         return match (true) {
-            $leads->function->isVoltsAc() => $this->inScene($leads, $when, $this->on($when)->sceneNumber($variant, $when->after)),
+            $leads->function->isVoltsAc() => $this->inScene($leads, $when, $this->sceneNumber($variant, $when)),
             $leads->function === MeterFunction::VoltsDc => new Prediction($this->direct->reading($variant, $leads, $when)),
             default => new Prediction($this->remnants->reading($variant, $leads, $when)),
         };

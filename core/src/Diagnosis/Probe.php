@@ -123,10 +123,9 @@ final readonly class Probe implements Test
 
             return $all;
         }
-        $outlook = $predictor->on($when);
         $volts = $byScene = [];
         foreach ($variants as $v) {
-            $n = $outlook->sceneNumber($v, $when->after);
+            $n = $predictor->sceneNumber($v, $when);
             if (! isset($byScene[$n])) {
                 $shown = $predictor->inScene($this->leads, $when, $n);
                 $byScene[$n] = $shown->isGhost ? 0.0 : $shown->value;

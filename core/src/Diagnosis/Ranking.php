@@ -11,7 +11,7 @@ final class Ranking
     private const WORTH = 0.02;
 
     /** With more variants in play than this, a test's outcomes are looked up. */
-    private const MANY = 60;
+    public const MANY = 60;
 
     /** @var list<Ranked> */
     private array $ranked = [];

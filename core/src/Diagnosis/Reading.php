@@ -40,7 +40,8 @@ final readonly class Reading
                 $isShared = $view->scene >= 0 && $view->prediction->low === null;
                 $fits[] = [$isShared ? $known[$view->scene] ??= $fit($view) : $fit($view), $view->share];
             }
-            $all[] = Fit::ofAll($fits);
+            $scenes = array_map(static fn (View $view): int => $view->scene, $own);
+            $all[] = Fit::ofAll($fits, min($scenes) < 0 ? [] : $scenes);
         }
 
         return $all;

@@ -10,7 +10,10 @@ final readonly class Weighing
     /** @var non-empty-list<float> with all evidence */
     public array $posterior;
 
-    /** @var list<non-empty-list<float>> by piece of evidence and variant */
+    /** With less of the leading one's than this share nobody comes to lead because a piece is left out. */
+    private const OUT = 1e-8;
+
+    /** @var array<int, non-empty-list<float>> by piece of evidence and variant, each piece after those before it */
     private array $likelihoods;
 
     /** @var list<int> the variants of the most probable suspect: between them they stand for how bad it may be */
@@ -29,12 +32,10 @@ final readonly class Weighing
         array $suspectOf,
         private array $tests,
         private Episodes $episodes,
+        private Sittings $sittings,
         private array $comeAndGo,
     ) {
-        $this->likelihoods = array_map(
-            static fn (array $piece): array => array_map(static fn (Fit $f): float => $f->likelihood(), $piece),
-            $fits,
-        );
+        $this->likelihoods = $this->linked($this->sittings->of(array_keys($fits)), array_keys($prior));
         $this->posterior = self::share($this->weighed($this->likelihoods));
         $this->leading = array_keys($suspectOf, $suspectOf[self::first($this->posterior)], true);
     }
@@ -54,13 +55,64 @@ final readonly class Weighing
     /** @return non-empty-list<float> with some pieces left out */
     public function without(int ...$pieces): array
     {
-        return self::share($this->weighed(array_diff_key($this->likelihoods, array_flip($pieces))));
+        return $this->ofAll(array_values(array_diff(array_keys($this->fits), $pieces)), array_keys($this->prior));
     }
 
     /** @return non-empty-list<float> with some pieces only */
     public function of(int ...$pieces): array
     {
-        return self::share($this->weighed(array_intersect_key($this->likelihoods, array_flip($pieces))));
+        return $this->ofAll(array_values($pieces), array_keys($this->prior));
+    }
+
+    /**
+     * @param  list<int>  $pieces
+     * @param  list<int>  $variants  that are followed from piece to piece
+     * @return non-empty-list<float>
+     */
+    private function ofAll(array $pieces, array $variants): array
+    {
+        return self::share($this->weighed($this->linked($this->sittings->of($pieces), $variants, $this->likelihoods)));
+    }
+
+    /**
+     * What each piece makes likely after those of its sitting before it.
+     *
+     * @param  list<non-empty-list<int>>  $sittings  pieces
+     * @param  list<int>  $variants  that are followed from piece to piece; each piece is taken by itself with the others
+     * @param  array<int, non-empty-list<float>>  $known  of whole sittings
+     * @return array<int, non-empty-list<float>> by piece, in order, and variant
+     */
+    private function linked(array $sittings, array $variants, array $known = []): array
+    {
+        $all = [];
+        foreach ($sittings as $pieces) {
+            $fits = array_intersect_key($this->fits, array_flip($pieces));
+            if ($known !== [] && count($pieces) === count($this->sittings->with($pieces[0]))) {
+                $all += array_intersect_key($known, $fits);
+
+                continue;
+            }
+            $own = array_map(static fn (array $piece): array => array_map(static fn (Fit $f): float => $f->likelihood(), $piece), $fits);
+            foreach (count($pieces) > 1 ? $variants : [] as $v) {
+                [$followed] = Sittings::follow(array_map(static fn (array $piece): Fit => $piece[$v], $fits));
+                foreach ($followed as $piece => $likelihood) {
+                    $own[$piece][$v] = $likelihood;
+                }
+            }
+            $all += array_map(array_values(...), $own);
+        }
+        ksort($all);
+
+        return $all;
+    }
+
+    /** The scene that a variant is most probably in after the last piece; nothing where it is the same all the time. */
+    public function now(int $variant): ?int
+    {
+        $fits = array_intersect_key($this->fits, array_flip($this->sittings->last()));
+        [, $now] = Sittings::follow(array_map(static fn (array $piece): Fit => $piece[$variant], $fits));
+
+        return $now === [] ? null : (int) array_search(max($now), $now, true);
     }
 
     /** @return non-empty-list<float> if each came and went */
@@ -165,8 +217,11 @@ final readonly class Weighing
      */
     public function decidesAlone(array $leading): ?int
     {
+        $least = self::OUT * max($this->posterior);
+        $contending = array_keys(array_filter($this->posterior, static fn (float $p): bool => $p >= $least));
         foreach (array_keys($this->fits) as $k) {
-            if (! in_array(self::first($this->without($k)), $leading, true)) {
+            $without = $this->ofAll(array_values(array_diff(array_keys($this->fits), [$k])), $contending);
+            if (! in_array(self::first($without), $leading, true)) {
                 return $k;
             }
         }
