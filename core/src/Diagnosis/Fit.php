@@ -21,8 +21,8 @@ final readonly class Fit
      * @param  float  $right  chance of it, rightly taken
      * @param  float  $mistaken  chance of it, mistaken
      * @param  bool  $explains  whether it is, rightly taken, no stranger than one in two hundred
-     * @param  array<int, array{float, float}>  $scenes  share of the time and likelihood in each of the scenes it goes through, by number; none
-     *                                                   where it is the same in all
+     * @param  array<int, array{float, float}>  $scenes  share of the time and likelihood in each of the scenes it goes through, by
+     *                                                   number; none where it is the same in all
      */
     public function __construct(
         private float $right,

@@ -27,7 +27,8 @@ final readonly class Sittings
         foreach ($evidence as $item) {
             $conditions = $item->when->conditions->key();
             $part = $item->test instanceof Look ? $item->test->part : '';
-            $isOther = $under !== $conditions || $item->test->act()->asItStarts || $part !== '' && ($seen[$part] ?? $item->shown) !== $item->shown;
+            $hasMoved = $part !== '' && ($seen[$part] ?? $item->shown) !== $item->shown;
+            $isOther = $hasMoved || $under !== $conditions || $item->test->act()->asItStarts;
             [$sitting, $seen, $under] = $isOther ? [$sitting + 1, [], $conditions] : [$sitting, $seen, $under];
             if ($part !== '') {
                 $seen[$part] = $item->shown;
@@ -67,8 +68,8 @@ final readonly class Sittings
     }
 
     /**
-     * How likely each piece is after those before it, and which scene a variant is in after all of them: a hidden Markov chain's forward pass
-     * (textbook), from the shares of the time.
+     * How likely each piece is after those before it, and which scene a variant is in after all of them: a hidden Markov chain's
+     * forward pass (textbook), from the shares of the time.
      *
      * @param  array<int, Fit>  $fits  one variant's, of one sitting, by piece, in order
      * @return array{array<int, float>, array<int, float>} likelihood by piece; chance of each scene, none where it makes no difference

@@ -39,7 +39,10 @@ it('goes where several tests share the way, rather than to the one that is neare
 it('adds nothing to a plan that tells nothing new', function () use ($entropy, $halves): void {
     $unit = Unit::cooling();
     $same = fn (string $red): Ranked => Ranked::of(
-        new Candidate(new Probe(MeterFunction::VoltsAc, $red, 'CC.B'), new Occasion($unit->conditions()), [], 0.5, 1.0), 0.0, 1.0, $halves[0],
+        new Candidate(new Probe(MeterFunction::VoltsAc, $red, 'CC.B'), new Occasion($unit->conditions()), [], 0.5, 1.0),
+        0.0,
+        1.0,
+        $halves[0],
     );
     $plan = (new Planning($unit->model()->circuit, $entropy(...)))->best([$same('CC.A'), $same('HP.1'), $same('LV.Y')]);
     expect($plan->tests)->toHaveCount(1)->and($plan->sweep())->toBe([]);
