@@ -35,6 +35,12 @@ final readonly class Candidate
         return $this->when->after === 0.0 ? $this->key() : $this->test->place($circuit)." $stands {$this->when->after}";
     }
 
+    /** The same with another test in its place that takes as much. */
+    public function with(Test $test): self
+    {
+        return new self($test, $this->when, $this->lift, $this->minutes, $this->risk, $this->way);
+    }
+
     /** The same for the same test on the same occasion. */
     public function key(): string
     {

@@ -24,6 +24,9 @@ final readonly class Candidates
 
     private const PROBE = 0.5;
 
+    /** The meter to another function, its leads where they are. */
+    private const SWITCH_OVER = 0.1;
+
     /** Hoses or a probe on, a minute to come to rest, off again. */
     private const GAUGE = 4.0;
 
@@ -94,6 +97,19 @@ final readonly class Candidates
         }
 
         return $list;
+    }
+
+    /**
+     * Volts once more, on a low impedance, which leaves nothing of a ghost.
+     *
+     * @param  bool  $isThere  whether the leads are on its points
+     */
+    public function lowered(Probe $test, Occasion $when, ?string $place, bool $isThere): Candidate
+    {
+        $way = $isThere ? 0.0 : $this->reachPoints($test->red, $test->black, $place);
+        $minutes = $isThere ? self::SWITCH_OVER : self::PROBE + $way;
+
+        return new Candidate($test->on(MeterFunction::VoltsAcLowZ), $when, [], $minutes, self::RISK_LINE, $way);
     }
 
     /**

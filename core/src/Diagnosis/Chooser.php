@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Diagnosis;
 
 use Levin\Core\Circuit\Conditions;
+use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Storyteller;
 
@@ -20,6 +21,9 @@ final class Chooser
 
     /** Leads are lifted, and starts watched, once at most this many suspects are in play. */
     private const FEW = 24;
+
+    /** With more than this chance that it is a ghost volts are read on a low impedance. [practice, no published source] */
+    private const GHOSTS = 0.1;
 
     /** With more than this chance that it would blow again nothing is fed. */
     private const BOLTED = 0.05;
@@ -45,10 +49,11 @@ final class Chooser
         foreach ($inPlay as $s) {
             $weights[$s] = $posterior[$s] / $mass;
         }
-        $done = array_fill_keys(array_map(static fn (Evidence $e): string => $e->key(), $evidence), true);
-        $ranking = new Ranking($this->predictor, $weights, $done);
+        $done = array_fill_keys(array_merge(...array_map(self::keys(...), $evidence)), true);
         $isBolted = $this->isBolted($weights, $now);
-        foreach ($this->live($isBolted, $inPlay) as [$test, $extra]) {
+        $weights = $this->predictor->beliefs?->spread($weights) ?? $weights;
+        $ranking = new Ranking($this->predictor, $weights, $done);
+        foreach ([...$this->live($isBolted, $inPlay), ...$this->again($evidence, $weights)] as [$test, $extra]) {
             $this->offer($ranking, $test, $extra);
         }
         $isFew = $ranking->suspects() <= self::FEW;
@@ -75,6 +80,57 @@ final class Chooser
             ],
             $ranking->signatures(),
         ];
+    }
+
+    /** @return list<string> of the tests that it makes needless: on a low impedance volts are those of ten megohms and better */
+    private static function keys(Evidence $item): array
+    {
+        $test = $item->test;
+
+        return $test instanceof Probe && $test->function === MeterFunction::VoltsAcLowZ
+            ? [$item->key(), (new Candidate($test->on(MeterFunction::VoltsAc), $item->when, [], 0.0, 1.0))->key()]
+            : [$item->key()];
+    }
+
+    /**
+     * What was read on ten megohms and may have been a ghost, on a low impedance.
+     *
+     * @param  list<Evidence>  $evidence
+     * @param  array<int, float>  $weights  by variant
+     * @return list<array{0: Candidate, 1: float}>
+     */
+    private function again(array $evidence, array $weights): array
+    {
+        $list = [];
+        foreach ($evidence as $k => $item) {
+            $isNow = $item->when->conditions->key() === $this->from->now->key();
+            if ($isNow && $item->test instanceof Probe && $this->mayBeGhost($item->test, $item->when, $weights)) {
+                $when = new Occasion($this->from->now);
+                $isThere = $k === count($evidence) - 1;
+                $list[] = [(new Candidates($this->model))->lowered($item->test, $when, $this->from->place, $isThere), 0.0];
+            }
+        }
+
+        return $list;
+    }
+
+    /**
+     * Whether what it would show hangs by stray capacitance with one that may well be it.
+     *
+     * @param  array<int, float>  $weights  by variant
+     */
+    private function mayBeGhost(Probe $test, Occasion $when, array $weights): bool
+    {
+        if ($test->function !== MeterFunction::VoltsAc) {
+            return false;
+        }
+        $leads = new Leads($test->function, $test->red, $test->black);
+        $ghosts = 0.0;
+        foreach ($weights as $v => $weight) {
+            $ghosts += $this->predictor->inScene($leads, $when, $this->predictor->sceneNumber($v, $when))->isGhost ? $weight : 0.0;
+        }
+
+        return $ghosts > self::GHOSTS;
     }
 
     /** Unless it cannot be done now. */
@@ -262,6 +318,9 @@ final class Chooser
     private function advice(Ranked $ranked, array $weights, array $sweep = []): Advice
     {
         $test = $ranked->candidate;
+        if ($test->test instanceof Probe && $this->mayBeGhost($test->test, $test->when, $weights)) {
+            $test = $test->with($test->test->on(MeterFunction::VoltsAcLowZ));
+        }
         $shown = [];
         foreach ($ranked->outcomes as $members) {
             usort($members, static fn (int $a, int $b): int => $weights[$b] <=> $weights[$a]);

@@ -136,7 +136,7 @@ final readonly class Feel implements Test
             $this->target,
             $this->sort,
             $predictor->variants[$variant],
-            $humming !== [] && array_intersect_key($running->views($variant, null), $humming) !== [],
+            $humming !== [] && array_intersect_key($running->views($predictor->variant($variant), null), $humming) !== [],
             $isFed,
         );
     }

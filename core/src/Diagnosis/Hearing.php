@@ -128,12 +128,10 @@ final readonly class Hearing
         if ($last === null || count($inPlay) > Ranking::MANY || $last->when->conditions->key() !== $this->from->now->key()) {
             return $this->predictor;
         }
-        $now = array_filter(
-            array_map($this->weighing->now(...), array_combine($inPlay, $inPlay)),
-            is_int(...),
-        );
+        $now = array_map($this->weighing->now(...), array_combine($inPlay, $inPlay));
+        $beliefs = Beliefs::of(new Occasion($this->from->now), $now, count($this->predictor->variants));
 
-        return $this->predictor->believing($this->from->now, $now);
+        return $this->predictor->believing($beliefs);
     }
 
     /**

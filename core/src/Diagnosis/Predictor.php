@@ -25,10 +25,10 @@ final class Predictor
     /** @var non-empty-list<Suspect> the healthy unit first */
     public readonly array $suspects;
 
-    /** @var non-empty-list<Faults> in force by variant */
+    /** @var non-empty-list<Faults> in force by variant, and by the numbers of those that count twice */
     public readonly array $variants;
 
-    /** @var non-empty-list<int> number of the suspect by variant */
+    /** @var non-empty-list<int> number of the suspect by the same */
     public readonly array $suspectOf;
 
     private readonly Meter $meter;
@@ -39,10 +39,8 @@ final class Predictor
     /** @var array<string, list<bool>> by conditions, and variant */
     private array $bolted = [];
 
-    /** @var array<int, int> number of the scene that a variant is believed to go through now */
-    private array $believed = [];
-
-    private string $believedUnder = '';
+    /** @var array{Occasion, Outlook}|null */
+    private ?array $last = null;
 
     /** @var array<string, string> what is seen of a part with the power off */
     private array $atRest = [];
@@ -54,8 +52,13 @@ final class Predictor
         private readonly Outlooks $outlooks,
         private readonly Remnants $remnants,
         private readonly Direct $direct,
+        private readonly ?self $plain = null,
+        public readonly ?Beliefs $beliefs = null,
     ) {
-        [$this->suspects, $this->variants, $this->suspectOf] = [$lineup->suspects, $lineup->variants, $lineup->suspectOf];
+        $doubles = array_values($beliefs->doubles ?? []);
+        $this->suspects = $lineup->suspects;
+        $this->variants = [...$lineup->variants, ...array_map(static fn (int $v): Faults => $lineup->variants[$v], $doubles)];
+        $this->suspectOf = [...$lineup->suspectOf, ...array_map(static fn (int $v): int => $lineup->suspectOf[$v], $doubles)];
         $this->meter = new Meter($settler);
     }
 
@@ -97,7 +100,12 @@ final class Predictor
     /** What every variant goes through on an occasion: as it has come about, or from when it is started again to be watched. */
     public function on(Occasion $when): Outlook
     {
-        return $this->outlooks->on($when);
+        // it is asked for every variant in turn
+        if ($this->last === null || $this->last[0] !== $when) {
+            $this->last = [$when, $this->outlooks->on($when)];
+        }
+
+        return $this->last[1];
     }
 
     /** The outcomes of tests on one occasion, as far as they are known. */
@@ -121,12 +129,15 @@ final class Predictor
      */
     public function goneThrough(int $variant, Occasion $when, float $seconds): array
     {
-        return array_keys($this->on($when)->within($variant, $seconds));
+        return array_keys($this->on($when)->within($this->variant($variant), $seconds));
     }
 
     /** What is seen of a part of a healthy unit with the power off. */
     public function atRest(string $part, Conditions $conditions): string
     {
+        if ($this->plain !== null) {
+            return $this->plain->atRest($part, $conditions);
+        }
         $off = Conditions::poweredDown($this->settler->model->circuit, $conditions);
 
         return $this->atRest["$part ".$off->key()] ??= $this->settled(0, $off)->observed($part);
@@ -139,6 +150,9 @@ final class Predictor
      */
     public function bolted(Conditions $conditions): array
     {
+        if ($this->plain !== null) {
+            return $this->plain->bolted($conditions);
+        }
         $energised = $conditions->energised($this->settler->model->circuit);
 
         return $this->bolted[$energised->key()] ??= array_map(
@@ -174,17 +188,16 @@ final class Predictor
         return $this->prediction($variant, $leads, $when)->value;
     }
 
-    /**
-     * As one who thinks he knows what some variants are going through now.
-     *
-     * @param  array<int, int>  $scenes  by variant
-     */
-    public function believing(Conditions $now, array $scenes): self
+    /** As one who knows what some variants are most probably going through now. */
+    public function believing(Beliefs $beliefs): self
     {
-        $copy = clone $this;
-        [$copy->believedUnder, $copy->believed] = [(new Occasion($now))->key(), $scenes];
+        return new self($this->settler, $this->store, $this->lineup, $this->outlooks, $this->remnants, $this->direct, $this, $beliefs);
+    }
 
-        return $copy;
+    /** The variant that a number stands for. */
+    public function variant(int $number): int
+    {
+        return $this->beliefs?->variant($number) ?? $number;
     }
 
     /** How a variant stands then: as it is believed to, or as it does most of the time. */
@@ -195,9 +208,7 @@ final class Predictor
 
     public function sceneNumber(int $variant, Occasion $when): int
     {
-        $believed = $this->believed === [] || $this->believedUnder !== $when->key() ? null : $this->believed[$variant] ?? null;
-
-        return $believed ?? $this->on($when)->sceneNumber($variant, $when->after);
+        return $this->beliefs?->scene($variant, $when) ?? $this->on($when)->sceneNumber($this->variant($variant), $when->after);
     }
 
     /**
@@ -227,8 +238,8 @@ final class Predictor
     {
         return match (true) {
             $leads->function->isVoltsAc() => $this->inScene($leads, $when, $this->sceneNumber($variant, $when)),
-            $leads->function === MeterFunction::VoltsDc => new Prediction($this->direct->reading($variant, $leads, $when)),
-            default => new Prediction($this->remnants->reading($variant, $leads, $when)),
+            $leads->function === MeterFunction::VoltsDc => new Prediction($this->direct->reading($this->variant($variant), $leads, $when)),
+            default => new Prediction($this->remnants->reading($this->variant($variant), $leads, $when)),
         };
     }
 
@@ -251,14 +262,14 @@ final class Predictor
         return function (int $variant) use ($model, $name, $number, $outlook, $when): array {
             $implied = $model->implied($this->variants[$variant])[$name] ?? null;
 
-            return $implied === null ? $outlook->spans($variant, $number, $when->after) : [new Span($implied[0], $implied[1], 1.0)];
+            return $implied === null ? $outlook->spans($this->variant($variant), $number, $when->after) : [new Span($implied[0], $implied[1], 1.0)];
         };
     }
 
     /** Microamperes d.c. of one variant as it stands. */
     public function inSeries(int $variant, Ammeter $ammeter, Occasion $when): Prediction
     {
-        return new Prediction($this->direct->reading($variant, $ammeter, $when));
+        return new Prediction($this->direct->reading($this->variant($variant), $ammeter, $when));
     }
 
     /**

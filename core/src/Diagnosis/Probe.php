@@ -18,6 +18,12 @@ final readonly class Probe implements Test
         $this->leads = new Leads($function, $red, $black);
     }
 
+    /** The same points with the meter on something else. */
+    public function on(MeterFunction $function): self
+    {
+        return new self($function, $this->red, $this->black);
+    }
+
     #[\Override]
     public function key(): string
     {

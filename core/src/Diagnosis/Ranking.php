@@ -54,7 +54,7 @@ final class Ranking
      */
     private function outcomes(Candidate $candidate, array $variants): array
     {
-        if (count($variants) <= self::MANY) {
+        if ($this->predictor->beliefs !== null || count($variants) <= self::MANY) {
             return $candidate->test->outcomes($this->predictor, $candidate->when, $variants);
         }
         $row = $this->predictor->sheet($candidate->when)->row($candidate->test->key(), fn (): array => $candidate->test->outcomes(

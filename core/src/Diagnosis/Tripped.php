@@ -94,7 +94,7 @@ final readonly class Tripped implements Test
         foreach (array_keys($outlook->views(0, null)) as $scene) {
             $usual[$outlook->scenes[$scene]->posture->states[$this->part] ?? ''] = true;
         }
-        foreach ($outlook->passages[$variant] as $passage) {
+        foreach ($outlook->passages[$predictor->variant($variant)] as $passage) {
             if (! isset($usual[$outlook->scenes[$passage->scene]->posture->states[$this->part] ?? ''])) {
                 return self::word($passage->from);
             }

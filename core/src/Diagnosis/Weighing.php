@@ -106,13 +106,13 @@ final readonly class Weighing
         return $all;
     }
 
-    /** The scene that a variant is most probably in after the last piece; nothing where it is the same all the time. */
-    public function now(int $variant): ?int
+    /** @return array<int, float> chance of each scene that a variant may be in after the last piece; none where it is the same all the time */
+    public function now(int $variant): array
     {
         $fits = array_intersect_key($this->fits, array_flip($this->sittings->last()));
         [, $now] = Sittings::follow(array_map(static fn (array $piece): Fit => $piece[$variant], $fits));
 
-        return $now === [] ? null : (int) array_search(max($now), $now, true);
+        return $now;
     }
 
     /** @return non-empty-list<float> if each came and went */

@@ -66,7 +66,7 @@ it('puts a ghost down with a low impedance: what stays is fed', function (): voi
         ->and(Meter::loadedVolts($settled, 'TST.W', 'IFC.C', Meter::LOW_Z_OHMS))->toBeLessThan(0.1);
     $ghost = weighed('split-cooling', "  - observation: { part: OFM, seen: silent }\n"
         ."  - reading: { function: vac, red: LP.2, black: LV.C, entered: \"14\" }\n");
-    expect($ghost->found())->toBeNull();
+    expect($ghost->found())->toBeNull()->and($ghost->next[0]->title)->toBe('Volts, low impedance: LP.2 → LV.C');
     $switches = ['HP:open', 'HP:tripped', 'LP:open', 'LP:tripped'];
     $of = fn (string $shown): float => probability(weighed('split-cooling', "  - observation: { part: OFM, seen: silent }\n"
         ."  - reading: { function: vac-lowz, red: LP.2, black: LV.C, entered: \"$shown\" }\n"), ...$switches);
