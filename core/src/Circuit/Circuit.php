@@ -99,6 +99,27 @@ final readonly class Circuit
     }
 
     /**
+     * What hangs on a part or a wire: its wires, or the parts at its ends.
+     *
+     * @return list<string> ids
+     *
+     * @throws UnknownName
+     */
+    public function beside(string $id): array
+    {
+        $wire = $this->wires[$id] ?? null;
+        if ($wire !== null) {
+            return [$this->partAt($wire->from)->id, $this->partAt($wire->to)->id];
+        }
+        $points = array_map($this->part($id)->point(...), $this->part($id)->terminals);
+
+        return array_map(
+            static fn (Wire $w): string => $w->id,
+            array_values(array_filter($this->wires, static fn (Wire $w): bool => array_filter($points, $w->joins(...)) !== [])),
+        );
+    }
+
+    /**
      * The same circuit with a jumper on it: one more wire, 2 mm² and half a metre, that can be clamped and followed like any other.
      *
      * @throws UnknownName for a point that is not there

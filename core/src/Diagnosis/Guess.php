@@ -6,8 +6,9 @@ namespace Levin\Core\Diagnosis;
 
 use Levin\Core\Parts\Fault;
 use Levin\Core\Parts\Faults;
+use Levin\Core\Parts\InjectedFault;
 
-/** A suspect that is only thought of when single ones leave something unexplained: two causes at once, or one that comes and goes. */
+/** A suspect that is only thought of when the common ones leave something unexplained: a rare one, two at once, one that comes and goes. */
 final readonly class Guess
 {
     /** For one fault that comes and goes, ten are there to stay. [practice, no published source] */
@@ -16,10 +17,13 @@ final readonly class Guess
     /** A unit that is not wired as it is drawn: someone was there before. [practice, no published source] */
     private const MISWIRED = 0.5;
 
-    /** @param  list<Fault>  $causes */
+    /**
+     * @param  list<Fault>  $causes
+     * @param  non-empty-list<Faults>  $variants  what may be in force, from slight to bad
+     */
     private function __construct(
         public array $causes,
-        public Faults $faults,
+        public array $variants,
         public bool $comesAndGoes,
         public float $weight,
         public bool $isMiswired = false,
@@ -28,7 +32,7 @@ final readonly class Guess
 
     public static function miswired(): self
     {
-        return new self([], Faults::none(), false, self::MISWIRED, true);
+        return new self([], [Faults::none()], false, self::MISWIRED, true);
     }
 
     /** @param  float  $all  the weights of all single suspects together: two things fail independently of each other */
@@ -39,7 +43,7 @@ final readonly class Guess
 
         return new self(
             $causes === [] ? throw new \LogicException('Two causes are at least one.') : $causes,
-            $one->with(...$other->all),
+            [$one->with(...$other->all)],
             false,
             $weight,
         );
@@ -47,6 +51,16 @@ final readonly class Guess
 
     public static function intermittent(Fault $fault, Faults $faults): self
     {
-        return new self([$fault], $faults, true, self::RARER * $fault->mode->weight);
+        return new self([$fault], [$faults], true, self::RARER * $fault->mode->weight);
+    }
+
+    /** One too rare to be suspected before, at each of its levels. */
+    public static function rare(Fault $fault): self
+    {
+        $variants = array_map(static fn (float $level): Faults => Faults::of(new InjectedFault($fault, $level)), $fault->mode->levels);
+
+        return $variants === []
+            ? throw new \LogicException('A rare one that is thought of has levels.')
+            : new self([$fault], $variants, false, $fault->mode->weight);
     }
 }

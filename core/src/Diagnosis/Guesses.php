@@ -17,6 +17,11 @@ final readonly class Guesses
 
     private const OTHERS = 12;
 
+    /** Single suspects about which rare ones are thought of, and rare ones that are worked out. */
+    private const NEAR = 3;
+
+    private const RARE = 8;
+
     /** Pairs that are worked out. */
     private const PAIRS = 16;
 
@@ -30,7 +35,26 @@ final readonly class Guesses
     /** @return list<Guess> */
     public function all(): array
     {
-        return [...$this->pairs(), ...$this->intermittents(), Guess::miswired()];
+        return [...$this->rare(), ...$this->pairs(), ...$this->intermittents(), Guess::miswired()];
+    }
+
+    /** @return list<Guess> of what the best ones are, and of what hangs on it */
+    private function rare(): array
+    {
+        $pieces = $this->weighing->unexplained();
+        $near = [];
+        foreach ([$this->weighing->without(...$pieces), $this->weighing->of(...$pieces)] as $weights) {
+            foreach (array_keys(self::best($weights, self::NEAR)) as $variant) {
+                $near = [...$near, ...$this->faults($variant)->targets()];
+            }
+        }
+        $model = $this->predictor->settler->model;
+        $beside = array_merge(...array_map(fn (string $id): array => $model->circuit->beside($id), $near));
+
+        return array_map(
+            Guess::rare(...),
+            array_slice($model->faults->rarer(...$near, ...$beside), 0, self::RARE),
+        );
     }
 
     /** @return list<Guess> */

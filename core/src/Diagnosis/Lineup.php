@@ -50,9 +50,13 @@ final readonly class Lineup
     {
         [$suspects, $variants, $suspectOf] = [$this->suspects, $this->variants, $this->suspectOf];
         foreach ($guesses as $guess) {
-            $suspectOf[] = count($suspects);
-            $suspects[] = new Suspect($guess->causes, [count($variants)], $guess->weight, $guess->comesAndGoes, $guess->isMiswired);
-            $variants[] = $guess->faults;
+            $own = [];
+            foreach ($guess->variants as $faults) {
+                $own[] = count($variants);
+                $suspectOf[] = count($suspects);
+                $variants[] = $faults;
+            }
+            $suspects[] = new Suspect($guess->causes, $own, $guess->weight, $guess->comesAndGoes, $guess->isMiswired);
         }
 
         return new self($suspects, $variants, $suspectOf);

@@ -41,6 +41,13 @@ final readonly class FaultList
         return array_values(array_filter($this->all, static fn (Fault $f): bool => $f->mode->weight >= self::SUSPECTED));
     }
 
+    /** @return list<Fault> those of some parts and wires that are too rare to be suspected before the others fail, and have degrees */
+    public function rarer(string ...$targets): array
+    {
+        return array_values(array_filter($this->all, static fn (Fault $f): bool => $f->mode->weight < self::SUSPECTED
+            && $f->mode->levels !== [] && in_array($f->target, $targets, true)));
+    }
+
     /** @throws UnknownName */
     public function find(string $id): Fault
     {

@@ -55,7 +55,7 @@ final class Conductor extends Component
     {
         $modes = [
             new FaultMode('open', 'broken or loose', 0.3, signs: Sign::LOOSE_JOINT),
-            new FaultMode('loose', 'high-resistance joint', 0.08, 'Ω', signs: Sign::LOOSE_JOINT),
+            new FaultMode('loose', 'high-resistance joint', 0.08, 'Ω', FaultMode::JOINT, Sign::LOOSE_JOINT),
         ];
         if (! $this->wire->joins($this->wire->case)) {
             $modes[] = new FaultMode('grounded', 'rubbed through to ground', 0.1, 'Ω', signs: Sign::RUBBED);

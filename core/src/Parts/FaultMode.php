@@ -14,6 +14,9 @@ final readonly class FaultMode
     /** A contact that burns or a joint that works loose has anything from some ohms to hundreds. [practice, no published source] */
     public const JOINT = [3.0, 8.0, 20.0, 50.0, 125.0, 300.0];
 
+    /** What a bearing or a wheel takes beside its load: something, or more than the load itself. [practice, no published source] */
+    public const DRAG = [0.3, 0.6, 1.2];
+
     /**
      * @param  string  $id  unique within the part
      * @param  string  $label  what a technician would call it

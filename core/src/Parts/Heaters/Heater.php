@@ -67,7 +67,7 @@ final class Heater extends Kind
         return [
             new FaultMode('open', 'open', 0.8),
             new FaultMode('grounded', 'grounded', 0.3, 'Ω'),
-            new FaultMode('shorted-part', 'partly bridged', 0.09, 'share of its ohms'),
+            new FaultMode('shorted-part', 'partly bridged', 0.09, 'share of its ohms', [0.8, 0.6, 0.4]),
         ];
     }
 

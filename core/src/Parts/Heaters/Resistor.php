@@ -34,7 +34,7 @@ final class Resistor extends Kind
     #[\Override]
     public function faults(): array
     {
-        return [new FaultMode('open', 'open', 0.3), new FaultMode('drifted', 'off its value', 0.05, 'times its value')];
+        return [new FaultMode('open', 'open', 0.3), new FaultMode('drifted', 'off its value', 0.05, 'times its value', [0.5, 2.0, 5.0])];
     }
 
     #[\Override]

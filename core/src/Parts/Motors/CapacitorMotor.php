@@ -132,7 +132,7 @@ abstract class CapacitorMotor extends InductionMotor
             new FaultMode('run-open', 'run winding open', 1.0),
             new FaultMode('start-open', 'start winding open', 1.0),
             new FaultMode('run-shorted', 'run winding shorted', 0.6, signs: Sign::BURNT),
-            new FaultMode('turns-shorted', 'turns of the run winding shorted', 0.09, 'share of its ohms'),
+            new FaultMode('turns-shorted', 'turns of the run winding shorted', 0.09, 'share of its ohms', [0.85, 0.7, 0.5]),
             ...$this->commonFaults(),
             ...$this->ownFaults(),
         ];

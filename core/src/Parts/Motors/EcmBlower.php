@@ -164,7 +164,7 @@ abstract class EcmBlower extends Kind
             new FaultMode('module-shorted', 'module shorted on the line side', 0.4, signs: Sign::BURNT),
             new FaultMode('winding-open', 'motor winding open', 0.6),
             new FaultMode('seized', 'bearings seized', 0.8, signs: Sign::SEIZED),
-            new FaultMode('dragging', 'dragging: bearing or wheel', 0.09, 'share of its power', signs: Sign::DRAGS),
+            new FaultMode('dragging', 'dragging: bearing or wheel', 0.09, 'share of its power', FaultMode::DRAG, Sign::DRAGS),
             ...Wheel::faults(),
         ];
     }

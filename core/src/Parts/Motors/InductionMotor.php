@@ -112,7 +112,7 @@ abstract class InductionMotor extends Motor
             ...($this->turnsWheel() ? Wheel::faults() : []),
             new FaultMode('grounded', 'winding grounded', 0.8, 'Ω', signs: Sign::BURNT),
             new FaultMode('leaky', 'insulation leaky to ground', 0.09, 'Ω'),
-            new FaultMode('dragging', 'dragging: bearing or wheel', 0.09, 'share of rated load', signs: Sign::DRAGS),
+            new FaultMode('dragging', 'dragging: bearing or wheel', 0.09, 'share of rated load', FaultMode::DRAG, Sign::DRAGS),
         ];
     }
 

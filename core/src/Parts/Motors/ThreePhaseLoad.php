@@ -116,7 +116,7 @@ abstract class ThreePhaseLoad extends ThreePhaseMachine
                 0.5,
             ), self::LEADS),
             new FaultMode('shorted', 'windings T1 and T2 shorted together', 0.5, signs: Sign::BURNT),
-            new FaultMode('turns-shorted', 'turns shorted between T1 and T2', 0.09, 'share of its ohms'),
+            new FaultMode('turns-shorted', 'turns shorted between T1 and T2', 0.09, 'share of its ohms', [6.0, 3.0, 1.5]),
             ...$this->commonFaults(),
             ...$this->ownFaults(),
         ];

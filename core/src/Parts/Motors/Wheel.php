@@ -23,7 +23,7 @@ final class Wheel
     {
         return [
             new FaultMode(self::LOOSE, 'hub loose or belt off: the shaft turns, the wheel does not', 0.3, signs: Sign::SLIPS),
-            new FaultMode(self::OTHER, 'another blade, wheel or pulley than it is made for', 0.09, '× its load'),
+            new FaultMode(self::OTHER, 'another blade, wheel or pulley than it is made for', 0.09, '× its load', [0.6, 1.5, 2.0]),
         ];
     }
 

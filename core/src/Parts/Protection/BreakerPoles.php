@@ -86,7 +86,7 @@ abstract class BreakerPoles extends PoleSwitch
     {
         return [
             new FaultMode('tripped', 'tripped or weak breaker', 0.5),
-            new FaultMode('weak', 'opens below its rating', 0.09, 'share of its rating'),
+            new FaultMode('weak', 'opens below its rating', 0.09, 'share of its rating', [0.8, 0.6, 0.4]),
             ...parent::faults(),
         ];
     }

@@ -56,7 +56,7 @@ final class Thermistor extends Kind
         return [
             new FaultMode('open', 'open', 0.8),
             new FaultMode('shorted', 'shorted', 0.4),
-            new FaultMode('drifted', 'off its curve', 0.09, 'times its value'),
+            new FaultMode('drifted', 'off its curve', 0.09, 'times its value', [0.7, 1.5, 3.0]),
         ];
     }
 
