@@ -22,7 +22,7 @@ final readonly class Fit
      * @param  float  $mistaken  chance of it, mistaken
      * @param  bool  $explains  whether it is, rightly taken, no stranger than one in two hundred
      * @param  array<int, array{float, float}>  $scenes  share of the time and likelihood in each of the scenes it goes through, by
-     *                                                   number; none where it is the same in all
+     *                                                   number; none where it does not go by scenes
      */
     public function __construct(
         private float $right,
@@ -40,7 +40,7 @@ final readonly class Fit
      */
     public static function ofAll(array $fits, array $scenes = []): self
     {
-        if (count($fits) === 1) {
+        if (count($fits) === 1 && $scenes === []) {
             return $fits[0][0];
         }
         $right = $mistaken = 0.0;

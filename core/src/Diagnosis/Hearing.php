@@ -125,11 +125,12 @@ final readonly class Hearing
     private function believing(array $inPlay): Predictor
     {
         $last = $this->evidence[count($this->evidence) - 1] ?? null;
-        if ($last === null || count($inPlay) > Ranking::MANY || $last->when->conditions->key() !== $this->from->now->key()) {
+        $here = new Occasion($this->from->now);
+        if ($last === null || count($inPlay) > Ranking::MANY || $last->when->key() !== $here->key()) {
             return $this->predictor;
         }
         $now = array_map($this->weighing->now(...), array_combine($inPlay, $inPlay));
-        $beliefs = Beliefs::of(new Occasion($this->from->now), $now, count($this->predictor->variants));
+        $beliefs = Beliefs::of($here, $now, count($this->predictor->variants));
 
         return $this->predictor->believing($beliefs);
     }

@@ -25,7 +25,8 @@ final readonly class Sittings
         $sitting = 0;
         $under = null;
         foreach ($evidence as $item) {
-            $conditions = $item->when->conditions->key();
+            // what is seen after a start that was noted goes by the story of that start
+            $conditions = $item->when->conditions->key().($item->when->after === null ? '' : ' started');
             $part = $item->test instanceof Look ? $item->test->part : '';
             $hasMoved = $part !== '' && ($seen[$part] ?? $item->shown) !== $item->shown;
             $isOther = $hasMoved || $under !== $conditions || $item->test->act()->asItStarts;
