@@ -262,7 +262,9 @@ final class Predictor
         return function (int $variant) use ($model, $name, $number, $outlook, $when): array {
             $implied = $model->implied($this->variants[$variant])[$name] ?? null;
 
-            return $implied === null ? $outlook->spans($this->variant($variant), $number, $when->after) : [new Span($implied[0], $implied[1], 1.0)];
+            return $implied === null
+                ? $outlook->spans($this->variant($variant), $number, $when->after)
+                : [new Span($implied[0], $implied[1], 1.0)];
         };
     }
 

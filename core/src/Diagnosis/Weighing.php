@@ -106,7 +106,7 @@ final readonly class Weighing
         return $all;
     }
 
-    /** @return array<int, float> chance of each scene that a variant may be in after the last piece; none where it is the same all the time */
+    /** @return array<int, float> chance of each scene that a variant may be in after the last piece; none where that is not known */
     public function now(int $variant): array
     {
         $fits = array_intersect_key($this->fits, array_flip($this->sittings->last()));

@@ -108,7 +108,9 @@ abstract class SensingSwitch extends Kind
             new FaultMode('tripped', ($this->part->text('cause') ?: $this->cause()).' (it did its job)', 2.0),
             new FaultMode('stuck-closed', 'stuck closed', 0.2),
             new FaultMode('worn', 'contact worn', 0.6, 'Ω', FaultMode::JOINT, signs: Sign::PITTED),
-            ...($this->part->text('senses') === '' ? [] : [new FaultMode('drifted', 'set point drifted', 0.09, 'share of its set point', [1.15, 0.85, 0.7])]),
+            ...($this->part->text('senses') === '' ? [] : [
+                new FaultMode('drifted', 'set point drifted', 0.09, 'share of its set point', [1.15, 0.85, 0.7]),
+            ]),
         ];
     }
 
