@@ -58,27 +58,27 @@ it('names a reading that nothing explains, asks for it once more, and finds the 
     $this->sees('High-pressure switch: open with nothing wrong', '[data-finding]');
 });
 
-it('opens why a switch has tripped, what is not proved behind it, and keeps what came of looking', function (): void {
+it('opens why a fuse has blown, what is not proved behind it, and keeps what came of looking', function (): void {
     $this->signIn();
     $call = $this->freshCall();
     $this->find('svg.ladder');
     ($this->seen)($call, 'Outdoor fan motor', 'silent');
-    ($this->seen)($call, 'Contactor', 'dropped out');
-    // a fan that does not run trips the switch, time and again: what is found may be a victim
-    ($this->read)($call, 'HP.1', 'HP.2', '26.6');
-    ($this->read)($call, 'CC.A', 'CC.B', '0');
-    ($this->read)($call, 'HP.1', 'HP.2', '26.5');
-    ($this->measured)($call, '620 psi');
-    $this->sees('High-pressure switch: head pressure too high', '[data-finding]');
+    ($this->seen)($call, 'Compressor', 'silent');
+    ($this->seen)($call, 'Contactor', 'pulled in');
+    // a fuse is a victim: what is found asks for its cause
+    ($this->read)($call, 'FU1.1', 'FU1.2', '240.1');
+    ($this->read)($call, 'CC.L1', 'CC.L2', '0.1');
+    ($this->read)($call, 'FU1.1', 'FU1.2', '239.6');
+    $this->sees('Line fuse 1: blown', '[data-finding]');
     $why = '[aria-label="Why? Before the power goes back"]';
     $this->sees('Outdoor fan motor', $why);
-    $this->sees('Contactor', '[aria-label="Before you drive for the part"]');
+    $this->sees('Compressor', '[aria-label="Before you drive for the part"]');
     $this->click("$why [data-check=OFM] button:nth-child(1)");
     $this->sees('looked at Outdoor fan motor: ok', '[aria-label=Log]');
     // and whatever Levin thinks, the technician's own words go into the record
-    $this->type('input[name=own_finding]', 'tin foil over the condenser inlet');
+    $this->type('input[name=own_finding]', 'a mouse between the leads of the fan');
     $this->press('Record it in these words');
-    $this->sees('tin foil over the condenser inlet', '[aria-label=Finding]');
+    $this->sees('a mouse between the leads of the fan', '[aria-label=Finding]');
 });
 
 it('says that there are two, when two are wrong at once', function (): void {
