@@ -140,10 +140,7 @@ final class Painter
         $currents = [];
         foreach ($this->ends as $id => [$a, $b]) {
             $currents[] = $settled->faults->in($id) === []
-                ? (new Complex(
-                    ($a < 0 ? 0.0 : $settled->re[$a]) - ($b < 0 ? 0.0 : $settled->re[$b]),
-                    ($a < 0 ? 0.0 : $settled->im[$a]) - ($b < 0 ? 0.0 : $settled->im[$b]),
-                ))->scaled($whole[$id])
+                ? $settled->over($a, $b)->scaled($whole[$id])
                 : $settled->wireCurrent($id);
         }
 

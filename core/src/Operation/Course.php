@@ -247,12 +247,6 @@ final class Course
         return true;
     }
 
-    /** @param  array<string, float>  $numbers */
-    public function set(array $numbers): void
-    {
-        $this->change($this->conditions->withNumbers($numbers));
-    }
-
     /** Someone has set something: a call, a disconnect, a lead. */
     public function change(Conditions $conditions): void
     {

@@ -56,7 +56,16 @@ final readonly class Settled
     /** Volts from one point to another, before any meter loads them. */
     public function between(string $a, string $b): Complex
     {
-        return $this->at($a)->minus($this->at($b));
+        return $this->over($this->model->node($a), $this->model->node($b));
+    }
+
+    /** The same from one node to another; −1 is earth. */
+    public function over(int $a, int $b): Complex
+    {
+        return new Complex(
+            ($a < 0 ? 0.0 : $this->re[$a]) - ($b < 0 ? 0.0 : $this->re[$b]),
+            ($a < 0 ? 0.0 : $this->im[$a]) - ($b < 0 ? 0.0 : $this->im[$b]),
+        );
     }
 
     /** Amperes in a wire, from its first end to its second. */

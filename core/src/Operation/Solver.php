@@ -48,7 +48,7 @@ final class Solver
         $this->behind = array_fill_keys($behind, true);
         $this->volts = new NodeVolts;
         $this->now = $this->solved($states, $conditions);
-        $this->know($states, $conditions);
+        $this->know($this->key($states, $conditions));
     }
 
     /**
@@ -63,11 +63,12 @@ final class Solver
         $before = $this->now;
         $network = $this->behind === [] ? $this->network : null;
         $this->behind += array_fill_keys([...$moved, ...$this->followers], true);
-        $known = $this->known[$this->key($states, $conditions)] ?? null;
+        $key = $this->key($states, $conditions);
+        $known = $this->known[$key] ?? null;
         $isSame = $known === null && $this->network($states, $conditions) === $network
             && array_intersect($moved, $this->model->feeding) === [];
         $this->now = $known ?? ($isSame ? $before : $this->solved($states, $conditions));
-        $this->know($states, $conditions);
+        $this->know($key);
 
         return $this->now !== $before;
     }
@@ -83,7 +84,7 @@ final class Solver
         $this->known = [];
         $this->behind = array_fill_keys(array_keys($this->model->components), true);
         $this->now = $this->solved($states, $conditions);
-        $this->know($states, $conditions);
+        $this->know($this->key($states, $conditions));
     }
 
     /**
@@ -110,13 +111,12 @@ final class Solver
         ));
     }
 
-    /** @param  array<string, string>  $states */
-    private function know(array $states, Conditions $conditions): void
+    private function know(string $key): void
     {
         if (count($this->known) >= self::KEPT) {
             $this->known = [];
         }
-        $this->known[$this->key($states, $conditions)] = $this->now;
+        $this->known[$key] = $this->now;
         [$this->volts->re, $this->volts->im] = [$this->now->re, $this->now->im];
     }
 
