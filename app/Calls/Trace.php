@@ -11,6 +11,7 @@ use Levin\Core\Diagnosis\Advice;
 use Levin\Core\Diagnosis\Aftermath;
 use Levin\Core\Diagnosis\Assessment;
 use Levin\Core\Diagnosis\Check;
+use Levin\Core\Diagnosis\Investigation;
 use Levin\Core\Diagnosis\SuspectGroup;
 use Levin\Core\Ladder\DrawnState;
 use Levin\Core\Ladder\Layout;
@@ -35,11 +36,16 @@ final readonly class Trace
         $settler = $this->shelf->settler($call->revision);
         $model = $settler->model;
         $standing = Standing::after($model->circuit, $call->log());
-        $investigation = $this->shelf->investigation($call->revision);
-        $assessment = $investigation->assess($standing->allEvidence(), $standing->standpoint());
+        [$predictor, $assessment] = $this->shelf->alone($call->revision, static fn (Investigation $i): array => [
+            $i->predictor(),
+            $i->assess($standing->allEvidence(), $standing->standpoint()),
+        ]);
         $leading = $this->leading($assessment, $standing);
         $faults = $model->faults->parseAll(array_slice($leading->faults ?? [], 0, 1));
         $settled = $settler->standing($standing->conditions, $faults);
+
+        $checks = $this->aftermath(new Aftermath($predictor), $this->foundFaults($call, $assessment), $assessment, $standing);
+        $predictor->keep();
 
         return new TraceData(
             CallData::of($call, $for),
@@ -51,7 +57,7 @@ final readonly class Trace
             SuspectsData::of($assessment),
             array_map(static fn (Advice $a): AdviceData => AdviceData::of($a, $model, $standing), $assessment->next),
             $assessment->proved,
-            ...$this->aftermath(new Aftermath($investigation->predictor()), $this->foundFaults($call, $assessment), $assessment, $standing),
+            ...$checks,
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Circuits;
 
+use Illuminate\Contracts\Cache\LockProvider;
 use Illuminate\Contracts\Cache\Repository;
 use Levin\Core\Circuit\Circuit as Schematic;
 use Levin\Core\Diagnosis\Investigation;
@@ -15,6 +16,9 @@ use Levin\Core\Operation\Settler;
 /** Circuits made ready to compute, by revision. What was worked out is kept under the revision and the build of the core. */
 final class CircuitShelf
 {
+    /** Seconds. */
+    private const PATIENCE = 300;
+
     /** @var array<int, Settler> by revision */
     private array $ready = [];
 
@@ -39,6 +43,28 @@ final class CircuitShelf
     public function investigation(CircuitRevision $revision): Investigation
     {
         return new Investigation($this->settler($revision), new CachedOutlooks($this->cache, $this->key($revision)));
+    }
+
+    /**
+     * One at a time: what has not been worked out of a large circuit takes half a minute, and whoever else wants it meanwhile waits.
+     *
+     * @template T
+     *
+     * @param  \Closure(Investigation): T  $work
+     * @return T
+     *
+     * @throws UnreadableRevision
+     */
+    public function alone(CircuitRevision $revision, \Closure $work): mixed
+    {
+        $store = $this->cache->getStore();
+        $do = fn (): mixed => $work($this->investigation($revision));
+        if (! $store instanceof LockProvider) {
+            return $do();
+        }
+        set_time_limit(self::PATIENCE);
+
+        return $store->lock('working:'.$this->key($revision), self::PATIENCE)->block(self::PATIENCE, $do);
     }
 
     private function schematic(CircuitRevision $revision): Schematic

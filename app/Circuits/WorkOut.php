@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Circuits;
 
 use Illuminate\Console\Command;
+use Levin\Core\Diagnosis\Investigation;
 
 /** `php artisan levin:work-out`: what suspects go through in each circuit, so that the first call on it need not wait for that. */
 final class WorkOut extends Command
@@ -19,7 +20,7 @@ final class WorkOut extends Command
         $revisions = CircuitRevision::query()->get()->sortBy(static fn (CircuitRevision $r): int => strlen($r->text));
         foreach ($revisions as $revision) {
             try {
-                $shelf->investigation($revision)->prepare();
+                $shelf->alone($revision, static fn (Investigation $i) => $i->prepare());
                 $this->info("$revision->circuit_id, revision $revision->number");
             } catch (UnreadableRevision $e) {
                 $this->error($e->getMessage());

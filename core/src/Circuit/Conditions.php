@@ -8,10 +8,13 @@ namespace Levin\Core\Circuit;
  * What the operator and the world have set: the named switches of the circuit, its measured quantities, the wires lifted
  * from their points and the parts pulled out or unplugged.
  */
-final readonly class Conditions
+final class Conditions
 {
     /** Of the air, and of a part that has stood in it, °C. */
     public const AIR = 25.0;
+
+    /** Asked for thousands of times, and long: made once. */
+    private ?string $key = null;
 
     /**
      * @param  array<string, bool>  $values  by condition name
@@ -22,12 +25,12 @@ final readonly class Conditions
      * @param  list<string>  $jumpers  as POINT~POINT, the first in order first, sorted
      */
     private function __construct(
-        private array $values,
-        private array $numbers,
-        public array $lifted,
-        public array $removed,
-        private array $warm = [],
-        public array $jumpers = [],
+        private readonly array $values,
+        private readonly array $numbers,
+        public readonly array $lifted,
+        public readonly array $removed,
+        private readonly array $warm = [],
+        public readonly array $jumpers = [],
     ) {
     }
 
@@ -200,6 +203,11 @@ final readonly class Conditions
 
     /** Two sets of conditions with the same key are the same conditions. */
     public function key(): string
+    {
+        return $this->key ??= $this->made();
+    }
+
+    private function made(): string
     {
         $values = $this->values;
         ksort($values);

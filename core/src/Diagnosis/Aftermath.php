@@ -128,11 +128,11 @@ final readonly class Aftermath
     {
         foreach ($parts as $part) {
             $usual = array_map(
-                static fn (int $scene): string => $outlook->scenes[$scene]->posture->states[$part] ?? '',
-                array_keys($outlook->views(0, null)),
+                static fn (int $scene): string => $outlook->at($scene)->posture->states[$part] ?? '',
+                array_keys($outlook->passages(0)->views(null)),
             );
-            foreach (array_filter($outlook->views($variant, null), static fn (float $share): bool => $share >= Fit::RARE) as $n => $_) {
-                if (! in_array($outlook->scenes[$n]->posture->states[$part] ?? '', $usual, true)) {
+            foreach ($outlook->passages($variant)->views(null) as $n => $share) {
+                if ($share >= Fit::RARE && ! in_array($outlook->at($n)->posture->states[$part] ?? '', $usual, true)) {
                     return true;
                 }
             }

@@ -78,9 +78,9 @@ final readonly class Await implements Test
     }
 
     #[\Override]
-    public function fits(Predictor $predictor, Occasion $when, float|string|null $shown): array
+    public function fits(Predictor $predictor, Occasion $when, float|string|null $shown, array $variants): array
     {
-        return $this->look->fits($predictor, $when, $shown);
+        return $this->look->fits($predictor, $when, $shown, $variants);
     }
 
     #[\Override]

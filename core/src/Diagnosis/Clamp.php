@@ -78,12 +78,12 @@ final readonly class Clamp implements Test
     }
 
     #[\Override]
-    public function fits(Predictor $predictor, Occasion $when, float|string|null $shown): array
+    public function fits(Predictor $predictor, Occasion $when, float|string|null $shown, array $variants): array
     {
         [$outlook, $through] = [$predictor->on($when), $this->through($predictor)];
 
         return (new Reading(MeterFunction::Amps, $shown))->fits(
-            $predictor->viewsOf($when, fn (int $scene): Prediction => $this->inScene($outlook->scenes[$scene], $through)),
+            $predictor->viewsOf($when, $variants, fn (int $scene): Prediction => $this->inScene($outlook->at($scene), $through)),
             static fn (): array => [],
         );
     }
@@ -101,7 +101,7 @@ final readonly class Clamp implements Test
         $amps = $byScene = [];
         foreach ($variants as $v) {
             $scene = $predictor->sceneNumber($v, $when);
-            $amps[$v] = $byScene[$scene] ??= $this->inScene($outlook->scenes[$scene], $through)->value;
+            $amps[$v] = $byScene[$scene] ??= $this->inScene($outlook->at($scene), $through)->value;
         }
 
         return Likelihood::apart(MeterFunction::Amps, $amps);

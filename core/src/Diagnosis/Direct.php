@@ -23,7 +23,7 @@ final class Direct
     /** @param  self|null  $narrower  what is known of the first of these suspects, by one that knows no others */
     public function __construct(
         private readonly Outlooks $outlooks,
-        private readonly OutlookStore $store,
+        private readonly Notebook $notebook,
         private readonly Lineup $lineup,
         private readonly ?self $narrower,
     ) {
@@ -36,40 +36,45 @@ final class Direct
      */
     public function reading(int $variant, Ammeter|Leads $on, Occasion $when): float
     {
-        return $this->readingIn($variant, $this->outlooks->on($when)->sceneNumber($variant, $when->after), $on, $when);
+        return $this->readingIn($variant, $this->outlooks->on($when)->passages($variant)->sceneNumber($when->after), $on, $when);
     }
 
     /**
-     * Every variant's, in all that it may be found in then.
+     * Some variants', in all that each may be found in then.
      *
-     * @return non-empty-list<non-empty-list<View>> by variant
+     * @param  list<int>  $variants
+     * @return array<int, non-empty-list<View>> by variant
      *
      * @throws UnknownName
      */
-    public function views(Ammeter|Leads $on, Occasion $when): array
+    public function views(Ammeter|Leads $on, Occasion $when, array $variants): array
     {
-        $known = $this->narrower?->views($on, $when) ?? [];
-        $outlook = $this->outlooks->on($when);
-        $shares = array_map(
-            static fn (int $v): array => $outlook->views($v, $when->after),
-            array_slice(array_keys($this->lineup->variants), count($known), null, true),
-        );
-        $readings = $this->store->readings('direct '.$on->key().' '.$when->key(), fn (): array => array_map(
-            fn (array $own, int $v): array => array_map(
-                fn (int $scene): float => $this->readingIn($v, $scene, $on, $when),
-                array_keys($own),
-            ),
-            $shares,
+        return Outcomes::each($variants, fn (int $v): array => $this->viewsOf($v, $on, $when));
+    }
+
+    /** @return non-empty-list<View> */
+    private function viewsOf(int $variant, Ammeter|Leads $on, Occasion $when): array
+    {
+        if ($this->narrower?->knows($variant) === true) {
+            return $this->narrower->viewsOf($variant, $on, $when);
+        }
+        $shares = $this->outlooks->on($when)->passages($variant)->views($when->after);
+        $readings = $this->notebook->page(Readings::class, 'direct '.$on->key().' '.$when->key())->row($variant, fn (): array => array_map(
+            fn (int $scene): float => $this->readingIn($variant, $scene, $on, $when),
             array_keys($shares),
         ));
-        $views = [...$known, ...array_map(static fn (array $own, array $values, int $v): array => array_map(
-            // a scene is shared by variants that differ to direct current: each has its own number, below nothing
-            static fn (float $share, ?float $value): View => new View(new Prediction($value), $share, -1 - $v),
-            $own,
-            $values,
-        ), $shares, $readings, array_keys($shares))];
 
-        return $views === [] ? throw new \LogicException('The healthy unit is always among them.') : $views;
+        return array_map(
+            // a scene is shared by variants that differ to direct current: each has its own number, below nothing
+            static fn (float $share, ?float $value): View => new View(new Prediction($value), $share, -1 - $variant),
+            array_values($shares),
+            $readings,
+        );
+    }
+
+    private function knows(int $variant): bool
+    {
+        return $variant < count($this->lineup->variants);
     }
 
     private function readingIn(int $variant, int $number, Ammeter|Leads $on, Occasion $when): float
@@ -79,7 +84,7 @@ final class Direct
         if (count($this->networks) > self::NETWORKS) {
             $this->networks = [];
         }
-        $scene = $this->outlooks->on($when)->scenes[$number];
+        $scene = $this->outlooks->on($when)->at($number);
         $conditions = $when->conditions->withNumbers($scene->numbers);
         [$network, $volts] = $this->networks["$variant@$number ".$when->key()]
             ??= $settler->under($conditions)->networks->direct($conditions->unjumpered(), $scene->posture->states, $faults);

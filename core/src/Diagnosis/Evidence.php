@@ -39,17 +39,18 @@ final readonly class Evidence
     }
 
     /**
-     * How each variant explains it.
+     * How some variants explain it.
      *
-     * @return non-empty-list<Fit>
+     * @param  list<int>  $variants  all of each suspect's
+     * @return array<int, Fit> by variant
      *
      * @throws UnknownName when it names a part or point the circuit does not have
      */
-    public function fits(Predictor $predictor): array
+    public function fits(Predictor $predictor, array $variants): array
     {
-        $fits = $this->test->fits($predictor, $this->when, $this->shown);
+        $fits = $this->test->fits($predictor, $this->when, $this->shown, $variants);
         foreach ($this->replaced as $part) {
-            $fits = self::withAnother($part, $fits, $predictor);
+            $fits = $this->withAnother($part, $fits, $predictor);
         }
 
         return $fits;
@@ -58,10 +59,10 @@ final readonly class Evidence
     /**
      * As it was when a part was another one, that may have had any of its faults: half of the time it had.
      *
-     * @param  non-empty-list<Fit>  $fits
-     * @return non-empty-list<Fit>
+     * @param  array<int, Fit>  $fits  by variant
+     * @return array<int, Fit>
      */
-    private static function withAnother(string $part, array $fits, Predictor $predictor): array
+    private function withAnother(string $part, array $fits, Predictor $predictor): array
     {
         $prior = $predictor->lineup->prior();
         $its = [];
@@ -71,7 +72,8 @@ final readonly class Evidence
             }
         }
         $all = array_sum($its);
-        $then = array_map(static fn (int $v, float $weight): array => [$fits[$v], 0.5 * $weight / $all], array_keys($its), $its);
+        $had = $this->test->fits($predictor, $this->when, $this->shown, array_keys($its));
+        $then = array_map(static fn (Fit $fit, float $weight): array => [$fit, 0.5 * $weight / $all], $had, $its);
 
         return $then === []
             ? $fits

@@ -89,16 +89,16 @@ final readonly class Feel implements Test
     }
 
     #[\Override]
-    public function fits(Predictor $predictor, Occasion $when, float|string|null $shown): array
+    public function fits(Predictor $predictor, Occasion $when, float|string|null $shown, array $variants): array
     {
         $chancesOf = $this->chancesOf($predictor, $when);
 
-        return array_map(static function (int $v) use ($chancesOf, $shown): Fit {
+        return Outcomes::each($variants, static function (int $v) use ($chancesOf, $shown): Fit {
             $chances = $chancesOf($v);
             $chance = $chances[(string) $shown] ?? 0.0;
 
             return new Fit($chance, (1 - $chance) / count($chances), $chance >= Fit::RARE);
-        }, array_keys($predictor->variants));
+        });
     }
 
     #[\Override]
@@ -127,16 +127,16 @@ final readonly class Feel implements Test
         $circuit = $predictor->settler->model->circuit;
         $running = $predictor->outlook($when->conditions->energised($circuit));
         $isFed = $when->conditions->isEnergised($circuit);
-        $humming = array_filter(
-            $running->scenes,
-            fn (Scene $scene): bool => ($scene->posture->observed[$this->target] ?? '') === 'hums',
-        );
+        $hums = [];
+        $isHumming = function (int $scene) use ($running, &$hums): bool {
+            return $hums[$scene] ??= ($running->at($scene)->posture->observed[$this->target] ?? '') === 'hums';
+        };
 
         return fn (int $variant): array => self::chances(
             $this->target,
             $this->sort,
             $predictor->variants[$variant],
-            $humming !== [] && array_intersect_key($running->views($predictor->variant($variant), null), $humming) !== [],
+            array_filter(array_keys($running->passages($predictor->variant($variant))->views(null)), $isHumming) !== [],
             $isFed,
         );
     }

@@ -56,6 +56,33 @@ final readonly class Fit
         return new self($right, $mistaken, $explains, $scenes === [] ? [] : array_combine($scenes, $own));
     }
 
+    /**
+     * Of those whom nobody has asked, as they are out of play: no better than the best of the others.
+     *
+     * @param  array<self>  $others
+     */
+    public static function noBetterThan(array $others): self
+    {
+        $best = new self(0.0, 0.0, false);
+        foreach ($others as $other) {
+            $best = $other->likelihood() > $best->likelihood() ? $other : $best;
+        }
+
+        return new self($best->right, $best->mistaken, false);
+    }
+
+    /** Whether a variant that explains some pieces like this is in the same scene all of the time. */
+    public static function areOfOneScene(self ...$fits): bool
+    {
+        foreach ($fits as $fit) {
+            if (count($fit->scenes) > 1) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     public function likelihood(): float
     {
         return (1 - self::MISTAKEN) * $this->right + self::MISTAKEN * $this->mistaken;

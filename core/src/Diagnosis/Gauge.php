@@ -92,7 +92,7 @@ final readonly class Gauge implements Test
     }
 
     #[\Override]
-    public function fits(Predictor $predictor, Occasion $when, float|string|null $shown): array
+    public function fits(Predictor $predictor, Occasion $when, float|string|null $shown, array $variants): array
     {
         $quantity = $predictor->settler->model->circuit->quantity($this->quantity);
         $read = is_float($shown) ? $shown : 0.0;
@@ -109,7 +109,7 @@ final readonly class Gauge implements Test
             ), $span->share];
         };
 
-        return array_map(static fn (int $v): Fit => Fit::ofAll(array_map($fit, $spansOf($v))), array_keys($predictor->variants));
+        return Outcomes::each($variants, static fn (int $v): Fit => Fit::ofAll(array_map($fit, $spansOf($v))));
     }
 
     #[\Override]

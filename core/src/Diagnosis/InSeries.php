@@ -73,10 +73,10 @@ final readonly class InSeries implements Test
     }
 
     #[\Override]
-    public function fits(Predictor $predictor, Occasion $when, float|string|null $shown): array
+    public function fits(Predictor $predictor, Occasion $when, float|string|null $shown, array $variants): array
     {
         return (new Reading(MeterFunction::MicroampsDc, $shown))->fits(
-            $predictor->viewsInSeries($this->ammeter, $when),
+            $predictor->viewsInSeries($this->ammeter, $when, $variants),
             static fn (): array => [],
         );
     }

@@ -22,9 +22,12 @@ final readonly class Investigation
 {
     private Predictor $predictor;
 
+    private Explanations $explanations;
+
     public function __construct(Settler $settler, OutlookStore $store)
     {
         $this->predictor = Predictor::of($settler, $store);
+        $this->explanations = new Explanations($this->predictor);
     }
 
     public function predictor(): Predictor
@@ -39,17 +42,22 @@ final readonly class Investigation
      */
     public function assess(array $evidence, Standpoint $from): Assessment
     {
-        $weighing = $this->weigh($this->predictor, $evidence, $from->fresh);
+        $weighing = $this->screened($evidence, $from->fresh);
         $predictor = $this->predictor;
-        $guesses = new Guesses($predictor, $weighing);
-        $more = match (true) {
-            $weighing->unexplained() !== [] => $guesses->all(),
-            Episodes::among($evidence)->areSeveral() => $guesses->intermittents(),
-            default => [],
-        };
-        if ($more !== []) {
-            $predictor = $predictor->widened($more);
-            $weighing = $this->weigh($predictor, $evidence, $from->fresh);
+        $areSeveral = Episodes::among($evidence)->areSeveral();
+        if ($weighing === null || $weighing->unexplained() !== [] || $areSeveral) {
+            $fits = $this->ofAll($evidence);
+            $weighing = $this->weigh($predictor, $evidence, $fits, $from->fresh);
+            $guesses = new Guesses($predictor, $weighing);
+            $more = match (true) {
+                $weighing->unexplained() !== [] => $guesses->all(),
+                $areSeveral => $guesses->intermittents(),
+                default => [],
+            };
+            if ($more !== []) {
+                $predictor = $predictor->widened($more);
+                $weighing = $this->weigh($predictor, $evidence, $this->ofMore($predictor, $evidence, $fits), $from->fresh);
+            }
         }
         $assessment = (new Hearing($predictor, $weighing, $evidence, $from))->assessment();
         $predictor->keep();
@@ -62,25 +70,78 @@ final readonly class Investigation
     {
         $usual = Conditions::healthyDefaults($this->predictor->settler->model->circuit);
         $this->assess([], new Standpoint($usual));
-        $this->predictor->on(new Occasion($usual, 0.0));
+        $started = $this->predictor->on(new Occasion($usual, 0.0));
+        foreach (array_keys($this->predictor->variants) as $variant) {
+            $started->passages($variant);
+        }
+        $this->predictor->keep();
+    }
+
+    /**
+     * By those who could still be right as each piece came; null where others could too.
+     *
+     * @param  list<Evidence>  $evidence
+     * @param  list<string>  $fresh  parts that have been replaced
+     */
+    private function screened(array $evidence, array $fresh): ?Weighing
+    {
+        $prior = $this->predictor->lineup->prior($fresh);
+        $screening = Screening::of($this->predictor, $prior);
+        $fits = [];
+        foreach ($evidence as $item) {
+            $own = $this->explanations->of($item, $screening->left);
+            $screening = $screening->after($own);
+            $own += count($own) < count($prior) ? array_fill_keys(array_keys($prior), Fit::noBetterThan($own)) : [];
+            ksort($own);
+            $fits[] = $own;
+        }
+        $weighing = $this->weigh($this->predictor, $evidence, $fits, $fresh);
+
+        return $screening->hasDroppedTooMuch($weighing->posterior) ? null : $weighing;
     }
 
     /**
      * @param  list<Evidence>  $evidence
+     * @return list<array<int, Fit>> by piece and variant
+     */
+    private function ofAll(array $evidence): array
+    {
+        $all = array_keys($this->predictor->variants);
+
+        return array_map(fn (Evidence $item): array => $this->explanations->of($item, $all), $evidence);
+    }
+
+    /**
+     * @param  list<Evidence>  $evidence
+     * @param  list<array<int, Fit>>  $fits  of the single ones
+     * @return list<array<int, Fit>>
+     */
+    private function ofMore(Predictor $widened, array $evidence, array $fits): array
+    {
+        $more = array_values(array_diff(array_keys($widened->variants), array_keys($this->predictor->variants)));
+
+        return array_map(static function (Evidence $item, array $own) use ($widened, $more): array {
+            $own += $item->fits($widened, $more);
+            foreach ($widened->lineup->miswired() as $v) {
+                $own[$v] = $own[0]->asAnyWiring();
+            }
+
+            return $own;
+        }, $evidence, $fits);
+    }
+
+    /**
+     * @param  list<Evidence>  $evidence
+     * @param  list<array<int, Fit>>  $fits  by piece and variant
      * @param  list<string>  $fresh  parts that have been replaced
      */
-    private function weigh(Predictor $predictor, array $evidence, array $fresh): Weighing
+    private function weigh(Predictor $predictor, array $evidence, array $fits, array $fresh): Weighing
     {
         return new Weighing(
             $predictor->lineup->prior($fresh),
-            array_map(static function (Evidence $item) use ($predictor): array {
-                $fits = $item->fits($predictor);
-                foreach ($predictor->lineup->miswired() as $v) {
-                    $fits[$v] = $fits[0]->asAnyWiring();
-                }
-
-                return array_values($fits);
-            }, $evidence),
+            array_map(static fn (array $own): array => $own === []
+                ? throw new \LogicException('The healthy unit is always asked.')
+                : array_values($own), $fits),
             $predictor->suspectOf,
             array_map(static fn (Evidence $item): string => $item->test->key().' '.$item->when->conditions->key(), $evidence),
             Episodes::among($evidence),

@@ -73,12 +73,12 @@ final readonly class Look implements Test
     }
 
     #[\Override]
-    public function fits(Predictor $predictor, Occasion $when, float|string|null $shown): array
+    public function fits(Predictor $predictor, Occasion $when, float|string|null $shown, array $variants): array
     {
         $others = max(1, count($predictor->settler->model->component($this->part)->observables()) - 1);
         $outlook = $predictor->on($when);
-        $fits = array_map(function (Scene $scene) use ($shown, $others): Fit {
-            $is = $scene->posture->observed[$this->part] ?? '';
+        $fit = function (int $scene) use ($outlook, $shown, $others): Fit {
+            $is = $outlook->at($scene)->posture->observed[$this->part] ?? '';
             // a hum is not always heard, and not everything that is heard is one
             $right = match (true) {
                 $is === $shown => 1.0,
@@ -87,16 +87,17 @@ final readonly class Look implements Test
             };
 
             return new Fit($right, (1 - $right) / $others, $right >= Fit::RARE);
-        }, $outlook->scenes);
+        };
+        $fits = [];
 
-        return array_map(static function (int $v) use ($outlook, $when, $fits): Fit {
-            $views = $outlook->views($v, $when->after);
+        return Outcomes::each($variants, static function (int $v) use ($outlook, $when, $fit, &$fits): Fit {
+            $own = [];
+            foreach ($outlook->passages($v)->views($when->after) as $scene => $share) {
+                $own[$scene] = [$fits[$scene] ??= $fit($scene), $share];
+            }
 
-            return Fit::ofAll(
-                array_map(static fn (int $scene, float $share): array => [$fits[$scene], $share], array_keys($views), $views),
-                array_keys($views),
-            );
-        }, array_keys($outlook->passages));
+            return Fit::ofAll(array_values($own), array_keys($own));
+        });
     }
 
     #[\Override]

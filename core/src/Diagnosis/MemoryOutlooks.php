@@ -6,36 +6,18 @@ namespace Levin\Core\Diagnosis;
 
 final class MemoryOutlooks implements OutlookStore
 {
-    /** @var array<string, Outlook> */
-    private array $outlooks = [];
-
-    /** @var array<string, list<non-empty-list<float|null>>> */
-    private array $readings = [];
-
-    /** @var array<string, Sheet> */
-    private array $sheets = [];
+    /** @var array<string, Page> */
+    private array $pages = [];
 
     #[\Override]
-    public function outlook(string $key, \Closure $make): Outlook
+    public function page(string $key): ?Page
     {
-        return $this->outlooks[$key] ??= $make();
+        return $this->pages[$key] ?? null;
     }
 
     #[\Override]
-    public function readings(string $key, \Closure $make): array
+    public function keep(string $key, Page $page): void
     {
-        return $this->readings[$key] ??= $make();
-    }
-
-    #[\Override]
-    public function sheet(string $key): Sheet
-    {
-        return $this->sheets[$key] ??= new Sheet;
-    }
-
-    #[\Override]
-    public function keep(string $key, Sheet $sheet): void
-    {
-        $this->sheets[$key] = $sheet;
+        $this->pages[$key] = $page;
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Levin\Core\Diagnosis;
 
-/** Variants in classes that a test can tell apart. */
+/** What variants show: each by itself, or in classes that a test can tell apart. */
 final class Outcomes
 {
     /**
@@ -22,5 +22,17 @@ final class Outcomes
         }
 
         return array_values($classes);
+    }
+
+    /**
+     * @template T
+     *
+     * @param  list<int>  $variants
+     * @param  \Closure(int): T  $of
+     * @return array<int, T> by variant
+     */
+    public static function each(array $variants, \Closure $of): array
+    {
+        return array_combine($variants, array_map($of, $variants));
     }
 }

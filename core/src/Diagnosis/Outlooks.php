@@ -16,13 +16,16 @@ final class Outlooks
     /** @var array<string, Storyteller> by what is jumpered */
     private array $storytellers = [];
 
+    /** @var array<string, Outlook> */
+    private array $outlooks = [];
+
     /** @var array<string, array<string, string>> part states */
     private array $cooled = [];
 
     /** @param  self|null  $narrower  what is known of the first of these suspects, by one that knows no others */
     public function __construct(
         public readonly Settler $settler,
-        private readonly OutlookStore $store,
+        private readonly Notebook $notebook,
         private readonly Lineup $lineup,
         private readonly ?self $narrower,
     ) {
@@ -36,16 +39,14 @@ final class Outlooks
 
     public function under(Conditions $conditions): Outlook
     {
-        return $this->store->outlook($conditions->key(), function () use ($conditions): Outlook {
-            $isFed = $conditions->isEnergised($this->settler->model->circuit);
+        $isFed = $conditions->isEnergised($this->settler->model->circuit);
 
-            return $this->painted($this->narrower?->under($conditions), fn (int $variant): Story => $isFed
-                ? $this->storyteller($conditions)->tell($conditions->unjumpered(), $this->lineup->variants[$variant])
-                : Story::of(
-                    $this->settled($variant, $conditions),
-                    $this->storyteller($conditions)->rested($conditions->unjumpered())->numbers(),
-                ));
-        });
+        return $this->kept($conditions->key(), static fn (self $o): Outlook => $o->under($conditions), fn (int $variant): Story => $isFed
+            ? $this->storyteller($conditions)->tell($conditions->unjumpered(), $this->lineup->variants[$variant])
+            : Story::of(
+                $this->settled($variant, $conditions),
+                $this->storyteller($conditions)->rested($conditions->unjumpered())->numbers(),
+            ));
     }
 
     /** As a variant stands, when it has come to rest. */
@@ -77,35 +78,39 @@ final class Outlooks
     /** From when it is switched on again, its reset buttons pressed: what has blown stays so. */
     private function startedAgain(Conditions $conditions): Outlook
     {
-        return $this->store->outlook('again '.$conditions->key(), function () use ($conditions): Outlook {
-            $off = Conditions::poweredDown($this->settler->model->circuit, $conditions);
-            $first = $this->under($conditions);
+        $off = Conditions::poweredDown($this->settler->model->circuit, $conditions);
+        $tell = function (int $variant) use ($conditions, $off): Story {
+            $cut = $this->settler->statesWhenDead($this->under($conditions)->end($variant)->posture->states);
+            $left = $this->settler->model->afterResets($this->cooled($variant, $off, $cut));
 
-            $tell = function (int $variant) use ($conditions, $off, $first): Story {
-                $cut = $this->settler->statesWhenDead($first->end($variant)->posture->states);
-                $left = $this->settler->model->afterResets($this->cooled($variant, $off, $cut));
+            return $this->storyteller($conditions)->tellAgain($conditions->unjumpered(), $this->lineup->variants[$variant], $left);
+        };
 
-                return $this->storyteller($conditions)->tellAgain($conditions->unjumpered(), $this->lineup->variants[$variant], $left);
-            };
-
-            return $this->painted($this->narrower?->startedAgain($conditions), $tell);
-        });
+        return $this->kept('again '.$conditions->key(), static fn (self $o): Outlook => $o->startedAgain($conditions), $tell);
     }
 
     /**
-     * @param  Outlook|null  $known  of the narrower line-up: what it has is not worked out again
+     * @param  \Closure(self): Outlook  $same  of other outlooks: what the narrower ones have is not worked out again
      * @param  \Closure(int): Story  $tell  a variant's
      */
-    private function painted(?Outlook $known, \Closure $tell): Outlook
+    private function kept(string $key, \Closure $same, \Closure $tell): Outlook
     {
-        $painter = new Painter($this->settler->model);
-        foreach (array_keys($this->lineup->variants) as $variant) {
-            $known !== null && ($variant < count($known->passages) || $this->lineup->isKnown($variant))
-                ? $painter->copy($known, ...$this->lineup->asKnown($variant))
-                : $painter->add($tell($variant));
+        if (! isset($this->outlooks[$key])) {
+            $known = $this->narrower === null ? null : $same($this->narrower);
+            $outlook = $known === null ? $this->notebook->page(Outlook::class, $key) : new Outlook($known);
+            $painter = new Painter($this->settler->model, $outlook->gallery);
+            $this->outlooks[$key] = $outlook->toldBy(fn (int $variant): Passages => $known !== null && $this->isKnown($variant)
+                ? Passages::after(...array_map($known->passages(...), $this->lineup->asKnown($variant)))
+                : $painter->painted($tell($variant)));
         }
 
-        return $painter->outlook();
+        return $this->outlooks[$key];
+    }
+
+    /** Whether the narrower line-up knows of a variant, one way or another. */
+    private function isKnown(int $variant): bool
+    {
+        return $variant < count($this->narrower->lineup->variants ?? []) || $this->lineup->isKnown($variant);
     }
 
     private function storyteller(Conditions $conditions): Storyteller

@@ -11,7 +11,7 @@ use Levin\Core\Operation\Settled;
 use Levin\Core\Operation\Story;
 use Levin\Core\Operation\Stretch;
 
-/** Makes scenes of stories, each scene once however often it comes. */
+/** Makes scenes of stories and hangs them in a gallery, each scene once however often it comes. */
 final class Painter
 {
     /** Branches that conduct less than this do not hold an island together, siemens. */
@@ -19,9 +19,6 @@ final class Painter
 
     /** Volts that differ by less are the same scene. */
     private const SAME_VOLTS = 0.1;
-
-    /** @var list<Scene> */
-    private array $scenes = [];
 
     /** @var array<string, Islands> each once */
     private array $islands = [];
@@ -35,12 +32,6 @@ final class Painter
     /** @var array<string, array<string, float>> quantities, each set of them once */
     private array $numbers = [];
 
-    /** @var array<int, int> number of the scene by its number in the outlook it is from */
-    private array $copied = [];
-
-    /** @var list<non-empty-list<Passage>> */
-    private array $passages = [];
-
     /** @var list<string> */
     private readonly array $quantities;
 
@@ -50,44 +41,22 @@ final class Painter
     /** @var array<string, array<string, float>> siemens by wire, of whole ones, by what is lifted */
     private array $wires = [];
 
-    public function __construct(private readonly Model $model)
+    public function __construct(private readonly Model $model, private readonly Gallery $gallery)
     {
         $this->quantities = $model->circuit->measured();
         $this->ends = array_map(static fn (Wire $w): array => [$model->node($w->from), $model->node($w->to)], $model->circuit->wires);
     }
 
-    /** The next variant's story. */
-    public function add(Story $story): void
+    public function painted(Story $story): Passages
     {
-        $passages = [];
         $known = [];
-        foreach ($story->stretches as $stretch) {
+
+        return new Passages(array_map(function (Stretch $stretch) use (&$known): Passage {
             $scene = $known[spl_object_id($stretch->settled)] ??= $this->number($stretch->settled);
             $measured = Passage::measured($this->quantities, $stretch->begins, $stretch->ends);
-            $passages[] = new Passage($stretch->from, $stretch->until, $scene, $measured);
-        }
-        $this->passages[] = $passages;
-    }
 
-    /** The next variant's, as another outlook has it: as one of its variants, or as several one after another. */
-    public function copy(Outlook $from, int ...$variants): void
-    {
-        $passages = [];
-        foreach ($variants as $variant) {
-            $begins = $passages === [] ? 0.0 : $passages[count($passages) - 1]->until;
-            foreach ($from->passages[$variant] as $p) {
-                $this->copied[$p->scene] ??= array_push($this->scenes, $from->scenes[$p->scene]) - 1;
-                $passages[] = new Passage($begins + $p->from, $begins + $p->until, $this->copied[$p->scene], $p->measured);
-            }
-        }
-        $this->passages[] = $passages === [] ? throw new \LogicException('A variant goes through something.') : $passages;
-    }
-
-    public function outlook(): Outlook
-    {
-        return $this->passages === []
-            ? throw new \LogicException('The healthy unit is always told of.')
-            : new Outlook($this->scenes, $this->passages);
+            return new Passage($stretch->from, $stretch->until, $scene, $measured);
+        }, $story->stretches));
     }
 
     private function number(Settled $settled): int
@@ -95,21 +64,27 @@ final class Painter
         $observed = $this->observations($settled);
         [$islands, $weak] = $settled->network->pieces(self::ISLAND_SIEMENS);
         $key = md5(serialize([$observed, $settled->states]).self::rounded($settled->re, $settled->im).pack('v*', ...$islands), true);
-        if (! isset($this->sceneNumbers[$key])) {
-            $this->sceneNumbers[$key] = count($this->scenes);
-            $numbers = $settled->conditions->numbers();
-            $posture = new Posture($observed, $settled->states, md5(serialize($observed).Stretch::postureOf($settled->states), true));
-            $this->scenes[] = new Scene(
-                array_values($settled->re),
-                array_values($settled->im),
-                $this->currents($settled),
-                $this->islands($islands, $weak, $settled),
-                $this->postures[serialize([$observed, $settled->states])] ??= $posture,
-                $this->numbers[serialize($numbers)] ??= $numbers,
-            );
-        }
 
-        return $this->sceneNumbers[$key];
+        return $this->sceneNumbers[$key] ??= $this->gallery->hang($this->scene($settled, $observed, $islands, $weak));
+    }
+
+    /**
+     * @param  array<string, string>  $observed
+     * @param  list<int>  $islands  number of the island of each node
+     */
+    private function scene(Settled $settled, array $observed, array $islands, string $weak): Scene
+    {
+        $numbers = $settled->conditions->numbers();
+        $posture = new Posture($observed, $settled->states, md5(serialize($observed).Stretch::postureOf($settled->states), true));
+
+        return new Scene(
+            array_values($settled->re),
+            array_values($settled->im),
+            $this->currents($settled),
+            $this->islands($islands, $weak, $settled),
+            $this->postures[serialize([$observed, $settled->states])] ??= $posture,
+            $this->numbers[serialize($numbers)] ??= $numbers,
+        );
     }
 
     /**

@@ -75,11 +75,11 @@ final readonly class Peak implements Test
     }
 
     #[\Override]
-    public function fits(Predictor $predictor, Occasion $when, float|string|null $shown): array
+    public function fits(Predictor $predictor, Occasion $when, float|string|null $shown, array $variants): array
     {
-        $views = array_map(
+        $views = Outcomes::each(
+            $variants,
             fn (int $v): array => [new View($this->prediction($predictor, $when, $v), 1.0, -1 - $v)],
-            array_keys($predictor->variants),
         );
 
         return (new Reading(MeterFunction::VoltsAc, $shown))->fits($predictor->ranged($views, $when), static fn (): array => []);

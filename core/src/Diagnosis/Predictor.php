@@ -33,9 +33,6 @@ final class Predictor
 
     private readonly Meter $meter;
 
-    /** @var array<string, Sheet> by occasion */
-    private array $sheets = [];
-
     /** @var array<string, list<bool>> by conditions, and variant */
     private array $bolted = [];
 
@@ -47,7 +44,7 @@ final class Predictor
 
     private function __construct(
         public readonly Settler $settler,
-        private readonly OutlookStore $store,
+        private readonly Notebook $notebook,
         public readonly Lineup $lineup,
         private readonly Outlooks $outlooks,
         private readonly Remnants $remnants,
@@ -64,7 +61,7 @@ final class Predictor
 
     public static function of(Settler $settler, OutlookStore $store): self
     {
-        return self::with($settler, $store, Lineup::of($settler->model), null);
+        return self::with($settler, new Notebook($store), Lineup::of($settler->model), null);
     }
 
     /**
@@ -74,16 +71,17 @@ final class Predictor
      */
     public function widened(array $guesses): self
     {
-        return self::with($this->settler, new MemoryOutlooks, $this->lineup->with($guesses), $this);
+        return self::with($this->settler, new Notebook(new MemoryOutlooks), $this->lineup->with($guesses), $this);
     }
 
     /** @param  self|null  $narrower  what is known of the first of these suspects, by one that knows no others */
-    private static function with(Settler $settler, OutlookStore $store, Lineup $lineup, ?self $narrower): self
+    private static function with(Settler $settler, Notebook $notebook, Lineup $lineup, ?self $narrower): self
     {
-        $outlooks = new Outlooks($settler, $store, $lineup, $narrower?->outlooks);
-        $remnants = new Remnants($outlooks, $store, $lineup, $narrower?->remnants);
+        $outlooks = new Outlooks($settler, $notebook, $lineup, $narrower?->outlooks);
+        $remnants = new Remnants($outlooks, $notebook, $lineup, $narrower?->remnants);
+        $direct = new Direct($outlooks, $notebook, $lineup, $narrower?->direct);
 
-        return new self($settler, $store, $lineup, $outlooks, $remnants, new Direct($outlooks, $store, $lineup, $narrower?->direct));
+        return new self($settler, $notebook, $lineup, $outlooks, $remnants, $direct);
     }
 
     /** As it stands, when it has come to rest. */
@@ -111,15 +109,13 @@ final class Predictor
     /** The outcomes of tests on one occasion, as far as they are known. */
     public function sheet(Occasion $when): Sheet
     {
-        return $this->sheets[$when->key()] ??= $this->store->sheet($when->key());
+        return $this->notebook->page(Sheet::class, $when->key());
     }
 
     /** Keeps what it has worked out since it was last asked to. */
     public function keep(): void
     {
-        foreach ($this->sheets as $key => $sheet) {
-            $this->store->keep($key, $sheet);
-        }
+        $this->notebook->keep();
     }
 
     /**
@@ -129,7 +125,7 @@ final class Predictor
      */
     public function goneThrough(int $variant, Occasion $when, float $seconds): array
     {
-        return array_keys($this->on($when)->within($this->variant($variant), $seconds));
+        return array_keys($this->on($when)->passages($this->variant($variant))->between(0.0, $seconds));
     }
 
     /** What is seen of a part of a healthy unit with the power off. */
@@ -191,7 +187,7 @@ final class Predictor
     /** As one who knows what some variants are most probably going through now. */
     public function believing(Beliefs $beliefs): self
     {
-        return new self($this->settler, $this->store, $this->lineup, $this->outlooks, $this->remnants, $this->direct, $this, $beliefs);
+        return new self($this->settler, $this->notebook, $this->lineup, $this->outlooks, $this->remnants, $this->direct, $this, $beliefs);
     }
 
     /** The variant that a number stands for. */
@@ -203,12 +199,12 @@ final class Predictor
     /** How a variant stands then: as it is believed to, or as it does most of the time. */
     public function scene(int $variant, Occasion $when): Scene
     {
-        return $this->on($when)->scenes[$this->sceneNumber($variant, $when)];
+        return $this->on($when)->at($this->sceneNumber($variant, $when));
     }
 
     public function sceneNumber(int $variant, Occasion $when): int
     {
-        return $this->beliefs?->scene($variant, $when) ?? $this->on($when)->sceneNumber($this->variant($variant), $when->after);
+        return $this->beliefs?->scene($variant, $when) ?? $this->on($when)->passages($this->variant($variant))->sceneNumber($when->after);
     }
 
     /**
@@ -220,7 +216,7 @@ final class Predictor
     {
         $model = $this->settler->model;
         [$a, $b] = [$model->node($leads->red), $model->node($leads->black)];
-        $shown = $this->on($when)->scenes[$scene];
+        $shown = $this->on($when)->at($scene);
 
         // a low impedance holds a ghost down: what it shows is there
         return $leads->function === MeterFunction::VoltsAcLowZ
@@ -263,7 +259,7 @@ final class Predictor
             $implied = $model->implied($this->variants[$variant])[$name] ?? null;
 
             return $implied === null
-                ? $outlook->spans($this->variant($variant), $number, $when->after)
+                ? $outlook->passages($this->variant($variant))->spans($number, $when->after)
                 : [new Span($implied[0], $implied[1], 1.0)];
         };
     }
@@ -275,52 +271,55 @@ final class Predictor
     }
 
     /**
-     * Microamperes d.c. of every variant, in all that it may be found in then.
+     * Microamperes d.c. of some variants, in all that each may be found in then.
      *
-     * @return non-empty-list<non-empty-list<View>> by variant
+     * @param  list<int>  $variants
+     * @return array<int, non-empty-list<View>> by variant
      */
-    public function viewsInSeries(Ammeter $ammeter, Occasion $when): array
+    public function viewsInSeries(Ammeter $ammeter, Occasion $when, array $variants): array
     {
-        return $this->ranged($this->direct->views($ammeter, $when), $when);
+        return $this->ranged($this->direct->views($ammeter, $when, $variants), $when);
     }
 
     /**
-     * Every variant's, in all that it may be found in then.
+     * Some variants', in all that each may be found in then.
      *
-     * @return non-empty-list<non-empty-list<View>> by variant
+     * @param  list<int>  $variants
+     * @return array<int, non-empty-list<View>> by variant
      *
      * @throws UnknownName
      * @throws WrongInstrument for a clamp, which goes round wires
      */
-    public function views(Leads $leads, Occasion $when): array
+    public function views(Leads $leads, Occasion $when, array $variants): array
     {
         return match (true) {
             $leads->function->isVoltsAc() => $this->viewsOf(
                 $when,
+                $variants,
                 fn (int $n): Prediction => $this->inScene($leads, $when, $n),
             ),
-            $leads->function === MeterFunction::VoltsDc => $this->ranged($this->direct->views($leads, $when), $when),
-            default => $this->ranged($this->remnants->views($leads, $when), $when),
+            $leads->function === MeterFunction::VoltsDc => $this->ranged($this->direct->views($leads, $when, $variants), $when),
+            default => $this->ranged($this->remnants->views($leads, $when, $variants), $when),
         };
     }
 
     /**
-     * Every variant's, in all the scenes that it may be found in then.
+     * Some variants', in all the scenes that each may be found in then.
      *
+     * @param  list<int>  $variants
      * @param  \Closure(int): Prediction  $inScene
-     * @return non-empty-list<non-empty-list<View>> by variant
+     * @return array<int, non-empty-list<View>> by variant
      */
-    public function viewsOf(Occasion $when, \Closure $inScene): array
+    public function viewsOf(Occasion $when, array $variants, \Closure $inScene): array
     {
         $outlook = $this->on($when);
-        $scenes = array_map($inScene, array_keys($outlook->scenes));
-        $views = [];
-        foreach (array_keys($this->variants) as $v) {
+        $scenes = $views = [];
+        foreach ($variants as $v) {
             $own = [];
-            foreach ($outlook->views($v, $when->after) as $n => $share) {
-                $own[] = new View($scenes[$n], $share, $n);
+            foreach ($outlook->passages($v)->views($when->after) as $n => $share) {
+                $own[] = new View($scenes[$n] ??= $inScene($n), $share, $n);
             }
-            $views[] = $own;
+            $views[$v] = $own;
         }
 
         return $this->ranged($views, $when);
@@ -329,18 +328,21 @@ final class Predictor
     /**
      * Each level stands for what lies halfway to the next ones, as long as the unit does the same at both.
      *
-     * @param  non-empty-list<non-empty-list<View>>  $views  by variant
-     * @return non-empty-list<non-empty-list<View>>
+     * @param  array<int, non-empty-list<View>>  $views  by variant, of whole suspects
+     * @return array<int, non-empty-list<View>>
      */
     public function ranged(array $views, Occasion $when): array
     {
         $circuit = $this->settler->model->circuit;
         $outlook = $when->conditions->isEnergised($circuit) ? $this->on($when) : $this->outlook($when->conditions->energised($circuit));
-        $scene = static fn (int $v, View $view): Scene => $view->scene < 0 ? $outlook->scene($v) : $outlook->scenes[$view->scene];
+        $scene = static fn (int $v, View $view): Scene => $view->scene < 0 ? $outlook->scene($v) : $outlook->at($view->scene);
         $posture = static fn (int $v, View $view): string => $scene($v, $view)->posture->key;
         foreach ($this->suspects as $suspect) {
+            if (count($suspect->variants) === 1 || ! isset($views[$suspect->variants[0]])) {
+                continue;
+            }
             $levels = array_map(static fn (int $v): array => $views[$v], $suspect->variants);
-            foreach (count($levels) > 1 ? $suspect->variants : [] as $n => $v) {
+            foreach ($suspect->variants as $n => $v) {
                 [$less, $more] = [$suspect->variants[$n - 1] ?? null, $suspect->variants[$n + 1] ?? null];
                 $beside = static fn (?int $w, View $view): ?Prediction => $w === null ? null : self::alike(
                     $levels[$w < $v ? $n - 1 : $n + 1],

@@ -88,12 +88,12 @@ final readonly class Probe implements Test
     }
 
     #[\Override]
-    public function fits(Predictor $predictor, Occasion $when, float|string|null $shown): array
+    public function fits(Predictor $predictor, Occasion $when, float|string|null $shown, array $variants): array
     {
         $beside = $this->function->isVoltsAc() ? $predictor->besides($this->leads) : [];
 
         return (new Reading($this->function, $shown))->fits(
-            $predictor->views($this->leads, $when),
+            $predictor->views($this->leads, $when, $variants),
             static fn (View $view): array => array_map(
                 static fn (Leads $p): Prediction => $predictor->inScene($p, $when, $view->scene),
                 $beside,

@@ -73,11 +73,12 @@ final readonly class Proofs
      */
     private function thatMatter(Conditions $now): array
     {
-        $running = $this->predictor->outlook($now->calling($this->model->circuit))->observed();
+        $outlook = $this->predictor->outlook($now->calling($this->model->circuit));
+        $running = static fn (int $v): array => $outlook->scene($v)->posture->observed;
         $matter = [];
         foreach ($this->predictor->suspectOf as $v => $s) {
             $fault = $this->predictor->suspects[$s]->single();
-            if ($fault !== null && ($running[$v] !== $running[0] || ! isset($this->model->initialStates[$fault->target]))) {
+            if ($fault !== null && ($running($v) !== $running(0) || ! isset($this->model->initialStates[$fault->target]))) {
                 $matter[$fault->target][] = $v;
             }
         }

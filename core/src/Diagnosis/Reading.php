@@ -19,11 +19,11 @@ final readonly class Reading
     }
 
     /**
-     * How each variant explains it.
+     * How variants explain it.
      *
-     * @param  non-empty-list<non-empty-list<View>>  $views  by variant
+     * @param  array<int, non-empty-list<View>>  $views  by variant
      * @param  \Closure(View): list<Prediction>  $beside  what the points beside would have shown
-     * @return non-empty-list<Fit>
+     * @return array<int, Fit> by variant
      */
     public function fits(array $views, \Closure $beside): array
     {
@@ -33,7 +33,7 @@ final readonly class Reading
             $this->likelihood->isExplainedBy($view->prediction),
         );
         $known = $all = [];
-        foreach ($views as $own) {
+        foreach ($views as $v => $own) {
             $fits = [];
             foreach ($own as $view) {
                 // many variants share a scene, and what it explains; a level explains a range of its own
@@ -41,7 +41,7 @@ final readonly class Reading
                 $fits[] = [$isShared ? $known[$view->scene] ??= $fit($view) : $fit($view), $view->share];
             }
             $scenes = array_map(static fn (View $view): int => $view->scene, $own);
-            $all[] = Fit::ofAll($fits, min($scenes) < 0 ? [] : $scenes);
+            $all[$v] = Fit::ofAll($fits, min($scenes) < 0 ? [] : $scenes);
         }
 
         return $all;

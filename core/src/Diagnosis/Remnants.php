@@ -29,7 +29,7 @@ final class Remnants
     /** @param  self|null  $narrower  what is known of the first of these suspects, by one that knows no others */
     public function __construct(
         private readonly Outlooks $outlooks,
-        private readonly OutlookStore $store,
+        private readonly Notebook $notebook,
         private readonly Lineup $lineup,
         private readonly ?self $narrower,
     ) {
@@ -49,31 +49,40 @@ final class Remnants
     }
 
     /**
-     * Every variant's, in all that may be left of it.
+     * Some variants', in all that may be left of each.
      *
-     * @return non-empty-list<non-empty-list<View>> by variant
+     * @param  list<int>  $variants
+     * @return array<int, non-empty-list<View>> by variant
      *
      * @throws UnknownName
      */
-    public function views(Leads $leads, Occasion $when): array
+    public function views(Leads $leads, Occasion $when, array $variants): array
     {
-        $known = $this->narrower?->views($leads, $when) ?? [];
-        $remains = array_map(
-            fn (int $v): array => $this->of($v, $when),
-            array_slice(array_keys($this->lineup->variants), count($known)),
-        );
-        $readings = $this->store->readings($leads->key().' '.$when->key(), fn (): array => array_map(
-            fn (array $own): array => array_map(fn (Remains $r): ?float => $this->readingOf($r, $leads, $when->conditions), $own),
+        return Outcomes::each($variants, fn (int $v): array => $this->viewsOf($v, $leads, $when));
+    }
+
+    /** @return non-empty-list<View> */
+    private function viewsOf(int $variant, Leads $leads, Occasion $when): array
+    {
+        if ($this->narrower?->knows($variant) === true) {
+            return $this->narrower->viewsOf($variant, $leads, $when);
+        }
+        $remains = $this->of($variant, $when);
+        $readings = $this->notebook->page(Readings::class, $leads->key().' '.$when->key())->row($variant, fn (): array => array_map(
+            fn (Remains $r): ?float => $this->readingOf($r, $leads, $when->conditions),
             $remains,
         ));
 
-        $views = [...$known, ...array_map(static fn (array $own, array $values): array => array_map(
+        return array_map(
             static fn (Remains $r, ?float $value): View => new View(new Prediction($value), $r->share, $r->number),
-            $own,
-            $values,
-        ), $remains, $readings)];
+            $remains,
+            $readings,
+        );
+    }
 
-        return $views === [] ? throw new \LogicException('The healthy unit is always among them.') : $views;
+    private function knows(int $variant): bool
+    {
+        return $variant < count($this->lineup->variants);
     }
 
     private function readingOf(Remains $remains, Leads $leads, Conditions $conditions): ?float
@@ -114,8 +123,8 @@ final class Remnants
         $comesAndGoes = $this->lineup->comesAndGoes($variant);
         // one that comes and goes may be there as it is tested, or not
         foreach ($comesAndGoes ? [$variants[0], $variants[$variant]] : [$variants[$variant]] as $n => $then) {
-            foreach ($outlook->views($variant, null) as $scene => $share) {
-                $cut = $this->outlooks->settler->statesWhenDead($outlook->scenes[$scene]->posture->states);
+            foreach ($outlook->passages($variant)->views(null) as $scene => $share) {
+                $cut = $this->outlooks->settler->statesWhenDead($outlook->at($scene)->posture->states);
                 // it is tested at once, or when it has cooled
                 foreach ([...$hasCooled ? [] : [$cut], $this->outlooks->cooled($variant, $off, $cut)] as $left) {
                     $key = "$n ".implode('|', $left);

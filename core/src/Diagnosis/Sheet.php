@@ -5,12 +5,17 @@ declare(strict_types=1);
 namespace Levin\Core\Diagnosis;
 
 /** The outcomes of tests on one occasion: by test, a byte for each variant. */
-final class Sheet
+final class Sheet implements Page
 {
     /** @var array<string, string> by test */
     private array $rows = [];
 
-    private bool $isNew = false;
+    private bool $hasGrown = false;
+
+    #[\Override]
+    public function __construct()
+    {
+    }
 
     /**
      * @param  \Closure(): list<non-empty-list<int>>  $make  variants by outcome
@@ -19,7 +24,7 @@ final class Sheet
     public function row(string $test, \Closure $make): string
     {
         if (! isset($this->rows[$test])) {
-            $this->isNew = true;
+            $this->hasGrown = true;
             $row = [];
             foreach ($make() as $n => $variants) {
                 foreach ($variants as $v) {
@@ -34,11 +39,11 @@ final class Sheet
         return $this->rows[$test];
     }
 
-    /** Whether it has had rows since it was last asked. */
-    public function isNew(): bool
+    #[\Override]
+    public function hasGrown(): bool
     {
-        [$isNew, $this->isNew] = [$this->isNew, false];
+        [$hasGrown, $this->hasGrown] = [$this->hasGrown, false];
 
-        return $isNew;
+        return $hasGrown;
     }
 }

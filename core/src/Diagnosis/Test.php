@@ -44,13 +44,14 @@ interface Test
     public function shows(Predictor $predictor, Occasion $when, int $variant): float|string|null;
 
     /**
-     * How each variant explains what was shown.
+     * How some variants explain what was shown.
      *
-     * @return non-empty-list<Fit>
+     * @param  list<int>  $variants  all of each suspect's
+     * @return array<int, Fit> by variant
      *
      * @throws UnknownName when it names a part or point the circuit does not have
      */
-    public function fits(Predictor $predictor, Occasion $when, float|string|null $shown): array;
+    public function fits(Predictor $predictor, Occasion $when, float|string|null $shown, array $variants): array;
 
     /** Whether a healthy unit shows it, as a technician would say it does. */
     public function isAsHealthy(Predictor $predictor, Occasion $when, float|string|null $shown): bool;

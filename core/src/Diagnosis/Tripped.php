@@ -91,11 +91,11 @@ final readonly class Tripped implements Test
     {
         $outlook = $predictor->outlook($when->conditions);
         $usual = [];
-        foreach (array_keys($outlook->views(0, null)) as $scene) {
-            $usual[$outlook->scenes[$scene]->posture->states[$this->part] ?? ''] = true;
+        foreach (array_keys($outlook->passages(0)->views(null)) as $scene) {
+            $usual[$outlook->at($scene)->posture->states[$this->part] ?? ''] = true;
         }
-        foreach ($outlook->passages[$predictor->variant($variant)] as $passage) {
-            if (! isset($usual[$outlook->scenes[$passage->scene]->posture->states[$this->part] ?? ''])) {
+        foreach ($outlook->passages($predictor->variant($variant))->all as $passage) {
+            if (! isset($usual[$outlook->at($passage->scene)->posture->states[$this->part] ?? ''])) {
                 return self::word($passage->from);
             }
         }
@@ -104,12 +104,12 @@ final readonly class Tripped implements Test
     }
 
     #[\Override]
-    public function fits(Predictor $predictor, Occasion $when, float|string|null $shown): array
+    public function fits(Predictor $predictor, Occasion $when, float|string|null $shown, array $variants): array
     {
         $fast = [self::AT_ONCE, self::SOON, self::LATER];
         $said = array_search($shown, $fast, true);
 
-        return array_map(function (int $v) use ($predictor, $when, $fast, $said): Fit {
+        return Outcomes::each($variants, function (int $v) use ($predictor, $when, $fast, $said): Fit {
             $own = array_search($this->shows($predictor, $when, $v), $fast, true);
             $isItself = $predictor->variants[$v]->in($this->part) !== [];
             $chance = match (true) {
@@ -122,7 +122,7 @@ final readonly class Tripped implements Test
             };
 
             return new Fit($chance, (1 - $chance) / count($fast), $chance > 0.0);
-        }, array_keys($predictor->variants));
+        });
     }
 
     #[\Override]

@@ -73,7 +73,7 @@ final readonly class Watch implements Test
         $outlook = $predictor->on($when);
         $seen = [];
         foreach ($predictor->goneThrough($variant, $when, self::SECONDS) as $scene) {
-            $seen[$outlook->scenes[$scene]->posture->observed[$this->part] ?? ''] = true;
+            $seen[$outlook->at($scene)->posture->observed[$this->part] ?? ''] = true;
         }
         $order = $predictor->settler->model->parts[$this->part]->observables();
 
@@ -81,16 +81,16 @@ final readonly class Watch implements Test
     }
 
     #[\Override]
-    public function fits(Predictor $predictor, Occasion $when, float|string|null $shown): array
+    public function fits(Predictor $predictor, Occasion $when, float|string|null $shown, array $variants): array
     {
         $others = max(1, 2 ** count($predictor->settler->model->parts[$this->part]->observables()) - 2);
         $did = $this->did($predictor, $when, (string) $shown);
 
-        return array_map(
+        return Outcomes::each(
+            $variants,
             fn (int $v): Fit => $this->did($predictor, $when, $this->shows($predictor, $when, $v)) === $did
                 ? new Fit(1.0, 0.0, true)
                 : new Fit(0.0, 1 / $others, false),
-            array_keys($predictor->variants),
         );
     }
 

@@ -94,8 +94,9 @@ final readonly class Weighing
             }
             $own = array_map(static fn (array $piece): array => array_map(static fn (Fit $f): float => $f->likelihood(), $piece), $fits);
             foreach (count($pieces) > 1 ? $variants : [] as $v) {
-                [$followed] = Sittings::follow(array_map(static fn (array $piece): Fit => $piece[$v], $fits));
-                foreach ($followed as $piece => $likelihood) {
+                $its = array_map(static fn (array $piece): Fit => $piece[$v], $fits);
+                // most go through one scene only: nothing to follow
+                foreach (Fit::areOfOneScene(...$its) ? [] : Sittings::follow($its)[0] as $piece => $likelihood) {
                     $own[$piece][$v] = $likelihood;
                 }
             }

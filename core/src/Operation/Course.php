@@ -60,8 +60,8 @@ final class Course
     /** @var array{Factorisation, array<int, float>}|null to direct current, when asked for since the last move */
     private ?array $direct = null;
 
-    /** @var \Closure(): array{Factorisation, array<int, float>} */
-    private readonly \Closure $directVolts;
+    /** @var array<string, true> parts that have looked at it */
+    private array $looking = [];
 
     /**
      * @param  array<string, string>  $states
@@ -87,7 +87,6 @@ final class Course
         private readonly bool $wears = true,
     ) {
         $this->burnt = Faults::none();
-        $this->directVolts = $this->directVolts(...);
         $this->quantities = new Quantities($model);
         $this->solver = new Solver($model, $networks, $network, $states, $faults, $conditions, $behind);
     }
@@ -324,7 +323,7 @@ final class Course
         $this->chattering = [];
         for ($round = 1; ; $round++) {
             $this->direct = null;
-            $this->seen = [];
+            $this->looking = $this->seen = [];
             if ($this->witness !== null) {
                 ($this->witness)($this->settled());
             }
@@ -371,7 +370,7 @@ final class Course
             clone $this->levels,
             clone $this->worn,
             $isRest,
-            $this->direct !== null,
+            array_keys($this->looking),
         );
     }
 
@@ -500,12 +499,19 @@ final class Course
 
     private function voltagesOf(Component $component): PartVoltages
     {
-        return $this->views[$component->id] ??= new PartVoltages($this->model, $component, $this->solver->volts, $this->directVolts);
+        return $this->views[$component->id] ??= new PartVoltages(
+            $this->model,
+            $component,
+            $this->solver->volts,
+            fn (): array => $this->directVolts($component->id),
+        );
     }
 
     /** @return array{Factorisation, array<int, float>} the network to direct current as it is now, made when first asked for */
-    private function directVolts(): array
+    private function directVolts(string $for): array
     {
+        $this->looking[$for] = true;
+
         return $this->direct ??= $this->networks->direct($this->conditions, $this->states, $this->faults);
     }
 

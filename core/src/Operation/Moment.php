@@ -14,7 +14,7 @@ final readonly class Moment
      * @param  float  $time  seconds
      * @param  array<string, string>  $states
      * @param  bool  $isRest  whether nothing moved, so that timers were asked for as well
-     * @param  bool  $looksDirect  whether a part looked at direct voltages
+     * @param  list<string>  $looking  parts that looked at direct voltages
      */
     public function __construct(
         public float $time,
@@ -26,7 +26,7 @@ final readonly class Moment
         public Bodies $levels,
         public Bodies $worn,
         public bool $isRest,
-        public bool $looksDirect,
+        public array $looking,
     ) {
     }
 }

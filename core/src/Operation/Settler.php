@@ -59,19 +59,22 @@ final class Settler
         if ($conditions->jumpers !== []) {
             return $this->under($conditions)->settle($conditions->unjumpered(), $faults, $before);
         }
-        $parting = $faults->isEmpty() || $before !== [] ? null : $this->trails->under($conditions)->parting($faults);
+        $left = $this->statesWhenDead($before);
+        $parting = $faults->isEmpty() ? null : $this->trails->under($conditions, $left)->parting($faults);
         $course = $parting === null
-            ? Course::begun($this->model, $this->networks, $conditions, $faults, $this->statesWhenDead($before))
+            ? Course::begun($this->model, $this->networks, $conditions, $faults, $left)
             : Course::from($this->model, $this->networks, $parting, $faults);
         $course->waitForTimers(self::PATIENCE);
 
         return $course->settled();
     }
 
-    private function walked(Conditions $conditions): Trail
+    /** @param  array<string, string>  $left */
+    private function walked(Conditions $conditions, array $left): Trail
     {
         $trail = new Trail($this->model, $this->networks);
-        Course::begun($this->model, $this->networks, $conditions, Faults::none(), trail: $trail)->waitForTimers(self::PATIENCE);
+        $course = Course::begun($this->model, $this->networks, $conditions, Faults::none(), $left, trail: $trail);
+        $course->waitForTimers(self::PATIENCE);
 
         return $trail;
     }

@@ -38,9 +38,13 @@ final class Storyteller
 
     private readonly Trails $trails;
 
+    /** Of the healthy unit once power is off. */
+    private readonly Trails $coolings;
+
     public function __construct(private readonly Model $model, private readonly Networks $networks)
     {
         $this->trails = new Trails($this->walked(...));
+        $this->coolings = new Trails($this->cooledDown(...));
     }
 
     public function tell(Conditions $conditions, Faults $faults): Story
@@ -82,11 +86,11 @@ final class Storyteller
     /** With pressures and temperatures where they come to while the unit is off. */
     public function rested(Conditions $conditions): Conditions
     {
-        return $this->rested[$conditions->key()] ??= $conditions->withNumbers($this->cooling(
-            Conditions::poweredDown($this->model->circuit, $conditions),
-            Faults::none(),
-            [],
-        )->conditions()->numbers());
+        $off = Conditions::poweredDown($this->model->circuit, $conditions);
+
+        return $this->rested[$conditions->key()] ??= $conditions->withNumbers(
+            self::cooling(Course::begun($this->model, $this->networks, $off, Faults::none()))->conditions()->numbers(),
+        );
     }
 
     /**
@@ -113,18 +117,34 @@ final class Storyteller
      */
     public function cooled(Conditions $off, Faults $faults, array $states): array
     {
-        return $this->cooling($off, $faults, $states)->states();
+        $trail = $this->coolings->under($off, $states);
+        $end = $trail->isGoneWith($faults) ? $trail->end() : null;
+        if ($end !== null) {
+            return $end->states;
+        }
+        $parting = $trail->parting($faults);
+
+        return self::cooling($parting === null
+            ? Course::begun($this->model, $this->networks, $off, $faults, $states)
+            : Course::from($this->model, $this->networks, $parting, $faults))->states();
     }
 
-    /** @param  array<string, string>  $states  as they were when power was cut */
-    private function cooling(Conditions $off, Faults $faults, array $states): Course
+    private static function cooling(Course $course): Course
     {
-        $course = Course::begun($this->model, $this->networks, $off, $faults, $states);
         while ($course->time() < self::COOLS && $course->goOn(self::COOLS)) {
             continue;
         }
 
         return $course;
+    }
+
+    /** @param  array<string, string>  $states  as they were when power was cut */
+    private function cooledDown(Conditions $off, array $states): Trail
+    {
+        $trail = new Trail($this->model, $this->networks);
+        self::cooling(Course::begun($this->model, $this->networks, $off, Faults::none(), $states, trail: $trail));
+
+        return $trail;
     }
 
     private function walked(Conditions $conditions): Trail

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Levin\Core\Operation;
 
 use Levin\Core\Network\Complex;
+use Levin\Core\Network\Factorisation;
 use Levin\Core\Parts\Element;
 use Levin\Core\Parts\Faults;
-use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Shape;
 
@@ -24,6 +24,9 @@ final class Trail
     private array $moments = [];
 
     private bool $isWhole = true;
+
+    /** @var array<int, array{Factorisation, array<int, float>}> the healthy unit to direct current, by moment, where it was looked at */
+    private array $direct = [];
 
     public function __construct(private readonly Model $model, private readonly Networks $networks)
     {
@@ -43,8 +46,23 @@ final class Trail
     /** The moment from which a unit with some faults has to be worked out, the last when they change nothing; none when it was lost. */
     public function parting(Faults $faults): ?Moment
     {
-        $moments = $this->isWhole ? $this->moments : [];
-        foreach ($moments as $moment) {
+        return $this->isWhole ? $this->firstThatMatters($faults) ?? $this->end() : null;
+    }
+
+    /** Whether a unit with some faults goes all of the way as the healthy one does. */
+    public function isGoneWith(Faults $faults): bool
+    {
+        return $this->isWhole && $this->firstThatMatters($faults) === null;
+    }
+
+    public function end(): ?Moment
+    {
+        return $this->moments[count($this->moments) - 1] ?? null;
+    }
+
+    private function firstThatMatters(Faults $faults): ?Moment
+    {
+        foreach ($this->moments as $moment) {
             foreach ($faults->targets() as $id) {
                 if ($this->matters($id, $faults, $moment)) {
                     return $moment;
@@ -52,7 +70,7 @@ final class Trail
             }
         }
 
-        return $moments[count($moments) - 1] ?? null;
+        return null;
     }
 
     /**
@@ -87,8 +105,25 @@ final class Trail
         $failed = new Setting($moment->conditions, $faults->in($id), $this->model->omega);
 
         return $this->shows($id, $state, $healthy, $failed, $moment)
-            || $moment->looksDirect && $this->differs($id, $state, $faults, $moment)
-            || isset($this->model->parts[$id]) && $this->decides($this->model->parts[$id], $state, $healthy, $failed, $moment);
+            || isset($this->model->parts[$id]) && $this->decides($id, $healthy, $failed, $moment)
+            || $moment->looking !== [] && $this->differs($id, $state, $faults, $moment) && $this->isSeenDirect($faults, $moment);
+    }
+
+    /** Whether a part that looks at direct voltages sees others with some faults, that move it. */
+    private function isSeenDirect(Faults $faults, Moment $moment): bool
+    {
+        $direct = null;
+        $now = function () use (&$direct, $moment, $faults): array {
+            return $direct ??= $this->networks->direct($moment->conditions, $moment->states, $faults);
+        };
+        $own = new Setting($moment->conditions, [], $this->model->omega);
+        foreach ($moment->looking as $id) {
+            if ($this->decides($id, $own, $own, $moment, $now)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Whether other currents flow in its elements than in healthy ones, at the volts that are there. */
@@ -140,33 +175,24 @@ final class Trail
             !== $this->model->values($id, $state, $faults->in($id), $moment->conditions, 0.0);
     }
 
-    /** Whether the part itself moves, starts a timer or is seen otherwise. */
-    private function decides(Kind $part, string $state, Setting $healthy, Setting $failed, Moment $moment): bool
+    /**
+     * Whether a part moves, starts a timer, warms or is seen otherwise than a healthy one does.
+     *
+     * @param  (\Closure(): array{Factorisation, array<int, float>})|null  $direct  to direct current; as a healthy unit is when none is given
+     */
+    private function decides(string $id, Setting $healthy, Setting $failed, Moment $moment, ?\Closure $direct = null): bool
     {
-        $id = $part->id;
-        $volts = new PartVoltages($this->model, $part, $moment->volts, fn (): array => $this->networks->direct(
-            $moment->conditions,
-            $moment->states,
-            Faults::none(),
-        ));
-        if (isset($this->model->acting[$id]) && $part->nextState($state, $failed, $volts) !== $part->nextState($state, $healthy, $volts)) {
-            return true;
-        }
-        if ($moment->isRest && isset($this->model->timed[$id])
-            && $part->pending($state, $failed, $volts) != $part->pending($state, $healthy, $volts)) {
-            return true;
-        }
-        if ($moment->isRest && $this->goesElsewhere($part, $state, $healthy, $failed, $volts)) {
-            return true;
-        }
+        $part = $this->model->parts[$id];
+        $state = $moment->states[$id] ?? '';
+        $usual = new PartVoltages($this->model, $part, $moment->volts, fn (): array => $this->direct[spl_object_id($moment)]
+            ??= $this->networks->direct($moment->conditions, $moment->states, Faults::none()));
+        $now = $direct === null ? $usual : new PartVoltages($this->model, $part, $moment->volts, $direct);
 
-        return $part->observed($state, $failed, $volts) !== $part->observed($state, $healthy, $volts);
-    }
-
-    /** Whether its heat, its run time or its wear moves otherwise. */
-    private function goesElsewhere(Kind $part, string $state, Setting $healthy, Setting $failed, PartVoltages $volts): bool
-    {
-        return $part->drift($state, $failed, $volts) != $part->drift($state, $healthy, $volts)
-            || $part->wear($state, $failed, $volts) != $part->wear($state, $healthy, $volts);
+        return isset($this->model->acting[$id]) && $part->nextState($state, $failed, $now) !== $part->nextState($state, $healthy, $usual)
+            || $moment->isRest && isset($this->model->timed[$id])
+                && $part->pending($state, $failed, $now) != $part->pending($state, $healthy, $usual)
+            || $moment->isRest && ($part->drift($state, $failed, $now) != $part->drift($state, $healthy, $usual)
+                || $part->wear($state, $failed, $now) != $part->wear($state, $healthy, $usual))
+            || $part->observed($state, $failed, $now) !== $part->observed($state, $healthy, $usual);
     }
 }

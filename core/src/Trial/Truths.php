@@ -41,7 +41,7 @@ final readonly class Truths
         )));
         $this->machines = array_combine($ids, $ids);
         $healthy = [];
-        foreach (array_keys($this->outlook->views(0, null)) as $scene) {
+        foreach (array_keys($this->outlook->passages(0)->views(null)) as $scene) {
             $healthy[$this->does($scene)] = true;
         }
         $this->healthy = $healthy;
@@ -153,7 +153,7 @@ final readonly class Truths
 
     private function isNoticed(int $variant): bool
     {
-        foreach ($this->outlook->views($variant, null) as $scene => $share) {
+        foreach ($this->outlook->passages($variant)->views(null) as $scene => $share) {
             if ($share > self::NOTICED && ! isset($this->healthy[$this->does($scene)])) {
                 return true;
             }
@@ -164,6 +164,6 @@ final readonly class Truths
 
     private function does(int $scene): string
     {
-        return serialize(array_intersect_key($this->outlook->scenes[$scene]->posture->observed, $this->machines));
+        return serialize(array_intersect_key($this->outlook->at($scene)->posture->observed, $this->machines));
     }
 }

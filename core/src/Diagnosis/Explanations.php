@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Diagnosis;
+
+/** How the suspects of one line-up explain pieces of evidence, each worked out once. */
+final readonly class Explanations
+{
+    /** @var \WeakMap<Evidence, array<int, Fit>> by variant */
+    private \WeakMap $known;
+
+    public function __construct(private Predictor $predictor)
+    {
+        $this->known = new \WeakMap;
+    }
+
+    /**
+     * Some variants'.
+     *
+     * @param  list<int>  $variants  all of each suspect's
+     * @return array<int, Fit> by variant, in that order
+     *
+     * @throws \Levin\Core\Circuit\UnknownName when it names a part or point the circuit does not have
+     */
+    public function of(Evidence $item, array $variants): array
+    {
+        $known = $this->known[$item] ?? [];
+        $missing = array_values(array_filter($variants, static fn (int $v): bool => ! isset($known[$v])));
+        if ($missing !== []) {
+            $known += $item->fits($this->predictor, $missing);
+            $this->known[$item] = $known;
+        }
+
+        return Outcomes::each($variants, static fn (int $v): Fit => $known[$v]);
+    }
+}
