@@ -188,7 +188,8 @@ final class Trail
             ??= $this->networks->direct($moment->conditions, $moment->states, Faults::none()));
         $now = $direct === null ? $usual : new PartVoltages($this->model, $part, $moment->volts, $direct);
 
-        return isset($this->model->acting[$id]) && $part->nextState($state, $failed, $now) !== $part->nextState($state, $healthy, $usual)
+        return isset($this->model->acting[$id])
+                && $part->nextState($state, $failed, $now) !== $part->nextState($state, $healthy, $usual)
             || $moment->isRest && isset($this->model->timed[$id])
                 && $part->pending($state, $failed, $now) != $part->pending($state, $healthy, $usual)
             || $moment->isRest && ($part->drift($state, $failed, $now) != $part->drift($state, $healthy, $usual)
