@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Levin\Core\Diagnosis;
 
+use Levin\Core\Circuit\Circuit;
+
 /**
  * What those in play are most probably going through now. A variant that may well be in another phase too counts twice, under a number of
  * its own, so that a test is not taken to tell suspects apart that only tells phases.
@@ -17,12 +19,15 @@ final readonly class Beliefs
     private const MOST = 3;
 
     /**
+     * @param  string|null  $live  what it is fed under; null when it is off
+     * @param  string  $cut  what it is fed under, or was until power was cut
      * @param  array<int, int>  $scenes  by number
      * @param  array<int, int>  $doubles  the variant, by number past all of them
      * @param  array<int, float>  $shares  of its variant's chance, by number
      */
     private function __construct(
-        private string $under,
+        private ?string $live,
+        private string $cut,
         private array $scenes,
         public array $doubles,
         private array $shares,
@@ -33,8 +38,10 @@ final readonly class Beliefs
      * @param  array<int, array<int, float>>  $now  chance of each scene by variant; none where it is the same in all
      * @param  int  $variants  how many there are
      */
-    public static function of(Occasion $when, array $now, int $variants): self
+    public static function of(Occasion $when, Circuit $circuit, array $now, int $variants): self
     {
+        $isFed = $when->conditions->isEnergised($circuit);
+        $cut = (new Occasion($when->conditions->energised($circuit)))->key();
         $scenes = $doubles = $shares = [];
         foreach ($now as $variant => $chances) {
             arsort($chances);
@@ -48,7 +55,7 @@ final readonly class Beliefs
             }
         }
 
-        return new self($when->key(), $scenes, $doubles, $shares);
+        return new self($isFed ? $when->key() : null, $cut, $scenes, $doubles, $shares);
     }
 
     /** The variant that a number stands for. */
@@ -57,10 +64,20 @@ final readonly class Beliefs
         return $this->doubles[$number] ?? $number;
     }
 
-    /** The scene that it is in then; nothing where that is not known. */
+    /** The scene that it is in then, fed; nothing where that is not known. */
     public function scene(int $number, Occasion $when): ?int
     {
-        return $this->under === $when->key() ? $this->scenes[$number] ?? null : null;
+        return $this->live === $when->key() ? $this->scenes[$number] ?? null : null;
+    }
+
+    /**
+     * The scene that it is in, or was until power was cut; nothing where that is not known.
+     *
+     * @param  Occasion  $fed  when it is, or was
+     */
+    public function cut(int $number, Occasion $fed): ?int
+    {
+        return $this->cut === $fed->key() ? $this->scenes[$number] ?? null : null;
     }
 
     /**

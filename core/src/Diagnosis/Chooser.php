@@ -39,9 +39,10 @@ final class Chooser
      * @param  list<float>  $posterior  by variant
      * @param  list<int>  $inPlay
      * @param  list<Evidence>  $evidence
+     * @param  string|null  $again  key of a test that comes first, if it tells anything
      * @return array{list<Advice>, array<int, string>} best first; signature by variant in play
      */
-    public function choose(array $posterior, array $inPlay, array $evidence): array
+    public function choose(array $posterior, array $inPlay, array $evidence, ?string $again = null): array
     {
         $now = $this->from->now;
         $mass = array_sum(array_map(static fn (int $s): float => $posterior[$s], $inPlay));
@@ -67,29 +68,38 @@ final class Chooser
             }
         }
 
-        $plan = $ranking->plan();
-        $best = array_values(array_filter(
-            $ranking->best(self::OFFERED),
-            static fn (Ranked $r): bool => $r !== $plan?->tests[0],
-        ));
+        $first = $again === null ? null : $ranking->of($again);
+        $plan = $first === null ? $ranking->plan() : null;
+        $first ??= $plan?->tests[0];
+        $others = array_values(array_filter($ranking->best(self::OFFERED), static fn (Ranked $r): bool => $r !== $first));
 
         return [
             [
-                ...$plan === null ? [] : [$this->advice($plan->tests[0], $weights, $plan->sweep())],
-                ...array_map(fn (Ranked $r): Advice => $this->advice($r, $weights), array_slice($best, 0, self::OFFERED - 1)),
+                ...$first === null ? [] : [$this->advice($first, $weights, $plan?->sweep() ?? [])],
+                ...array_map(fn (Ranked $r): Advice => $this->advice($r, $weights), array_slice($others, 0, self::OFFERED - 1)),
             ],
             $ranking->signatures(),
         ];
     }
 
-    /** @return list<string> of the tests that it makes needless: on a low impedance volts are those of ten megohms and better */
+    /**
+     * Of the tests that it makes needless: on a low impedance volts are those of ten megohms and better, and what was seen at a time after
+     * a start, or when it had cooled, is not asked for whenever one is there.
+     *
+     * @return list<string>
+     */
     private static function keys(Evidence $item): array
     {
         $test = $item->test;
+        $tests = $test instanceof Probe && $test->function === MeterFunction::VoltsAcLowZ
+            ? [$test, $test->on(MeterFunction::VoltsAc)]
+            : [$test];
+        $whenever = new Occasion($item->when->conditions);
 
-        return $test instanceof Probe && $test->function === MeterFunction::VoltsAcLowZ
-            ? [$item->key(), (new Candidate($test->on(MeterFunction::VoltsAc), $item->when, [], 0.0, 1.0))->key()]
-            : [$item->key()];
+        return array_merge(...array_map(static fn (Test $t): array => [
+            (new Candidate($t, $item->when, [], 0.0, 1.0))->key(),
+            (new Candidate($t, $whenever, [], 0.0, 1.0))->key(),
+        ], $tests));
     }
 
     /**

@@ -66,7 +66,10 @@ final class Direct
 
         return array_map(
             // a scene is shared by variants that differ to direct current: each has its own number, below nothing
-            static fn (float $share, ?float $value): View => new View(new Prediction($value), $share, -1 - $variant),
+            static fn (int $scene, float $share, ?float $value): View => View::ofItsOwn(
+                new Prediction($value), $share, -1 - $variant, [$scene => 1.0],
+            ),
+            array_keys($shares),
             array_values($shares),
             $readings,
         );

@@ -36,11 +36,11 @@ final readonly class Fit
      * Of what shows itself now one way, now another.
      *
      * @param  non-empty-list<array{self, float}>  $fits  each with its share of the time
-     * @param  list<int>  $scenes  the number of each one's scene, where they are scenes
+     * @param  list<array<int, float>>  $phases  chance of each scene that each one is of, by number, where they are of scenes
      */
-    public static function ofAll(array $fits, array $scenes = []): self
+    public static function ofAll(array $fits, array $phases = []): self
     {
-        if (count($fits) === 1 && $scenes === []) {
+        if (count($fits) === 1 && $phases === []) {
             return $fits[0][0];
         }
         $right = $mistaken = 0.0;
@@ -51,9 +51,27 @@ final readonly class Fit
             $explains = $explains || $fit->explains && $share >= self::RARE;
         }
 
-        $own = array_map(static fn (array $fit): array => [$fit[1], $fit[0]->likelihood()], $fits);
+        return new self($right, $mistaken, $explains, $phases === [] ? [] : self::byScene($fits, $phases));
+    }
 
-        return new self($right, $mistaken, $explains, $scenes === [] ? [] : array_combine($scenes, $own));
+    /**
+     * @param  non-empty-list<array{self, float}>  $fits  each with its share of the time
+     * @param  list<array<int, float>>  $phases  chance of each scene that each one is of, by number
+     * @return array<int, array{float, float}> share of the time and likelihood by number of the scene
+     */
+    private static function byScene(array $fits, array $phases): array
+    {
+        $scenes = [];
+        foreach ($fits as $n => [$fit, $share]) {
+            $likelihood = $fit->likelihood();
+            foreach ($phases[$n] as $scene => $chance) {
+                [$all, $mean] = $scenes[$scene] ?? [0.0, 0.0];
+                $own = $share * $chance;
+                $scenes[$scene] = [$all + $own, $own > 0.0 ? ($all * $mean + $own * $likelihood) / ($all + $own) : $mean];
+            }
+        }
+
+        return $scenes;
     }
 
     /**

@@ -20,19 +20,21 @@ final readonly class Guess
     /**
      * @param  list<Fault>  $causes
      * @param  non-empty-list<Faults>  $variants  what may be in force, from slight to bad
+     * @param  list<float>  $levels  how bad it is in each of them; none where it has no degrees
      */
     private function __construct(
         public array $causes,
         public array $variants,
-        public bool $comesAndGoes,
         public float $weight,
+        public array $levels = [],
+        public bool $comesAndGoes = false,
         public bool $isMiswired = false,
     ) {
     }
 
     public static function miswired(): self
     {
-        return new self([], [Faults::none()], false, self::MISWIRED, true);
+        return new self([], [Faults::none()], self::MISWIRED, isMiswired: true);
     }
 
     /** @param  float  $all  the weights of all single suspects together: two things fail independently of each other */
@@ -44,23 +46,38 @@ final readonly class Guess
         return new self(
             $causes === [] ? throw new \LogicException('Two causes are at least one.') : $causes,
             [$one->with(...$other->all)],
-            false,
             $weight,
         );
     }
 
     public static function intermittent(Fault $fault, Faults $faults): self
     {
-        return new self([$fault], [$faults], true, self::RARER * $fault->mode->weight);
+        return new self([$fault], [$faults], self::RARER * $fault->mode->weight, comesAndGoes: true);
     }
 
     /** One too rare to be suspected before, at each of its levels. */
     public static function rare(Fault $fault): self
     {
-        $variants = array_map(static fn (float $level): Faults => Faults::of(new InjectedFault($fault, $level)), $fault->mode->levels);
+        return self::at($fault->mode->levels, $fault, $fault->mode->weight);
+    }
+
+    /**
+     * One at other levels than those at which it has been suspected.
+     *
+     * @param  non-empty-list<float>  $levels
+     */
+    public static function between(Fault $fault, array $levels): self
+    {
+        return self::at($levels, $fault, $fault->mode->weight / 2);
+    }
+
+    /** @param  list<float>  $levels */
+    private static function at(array $levels, Fault $fault, float $weight): self
+    {
+        $variants = array_map(static fn (float $level): Faults => Faults::of(new InjectedFault($fault, $level)), $levels);
 
         return $variants === []
-            ? throw new \LogicException('A rare one that is thought of has levels.')
-            : new self([$fault], $variants, false, $fault->mode->weight);
+            ? throw new \LogicException('What is thought of at some levels has some.')
+            : new self([$fault], $variants, $weight, $levels);
     }
 }

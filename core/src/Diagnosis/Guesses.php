@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Levin\Core\Diagnosis;
 
+use Levin\Core\Circuit\Conditions;
 use Levin\Core\Parts\Faults;
 
 /**
@@ -22,6 +23,9 @@ final readonly class Guesses
 
     private const RARE = 8;
 
+    /** Levels that are thought of between two at which a unit does one thing and another. */
+    private const STEPS = 3;
+
     /** Pairs that are worked out. */
     private const PAIRS = 16;
 
@@ -35,18 +39,59 @@ final readonly class Guesses
     /** @return list<Guess> */
     public function all(): array
     {
-        return [...$this->rare(), ...$this->pairs(), ...$this->intermittents(), Guess::miswired()];
+        return [...$this->rare(), ...$this->between(), ...$this->pairs(), ...$this->intermittents(), Guess::miswired()];
+    }
+
+    /** @return list<Guess> of the best ones that have degrees, at levels between which the unit comes to do something else */
+    private function between(): array
+    {
+        $guesses = [];
+        foreach ($this->bestBefore(self::NEAR) as $variant) {
+            $suspect = $this->predictor->suspects[$this->predictor->suspectOf[$variant]];
+            $fault = $suspect->single();
+            $levels = [];
+            foreach ($fault === null ? [] : array_slice($suspect->variants, 0, -1) as $n => $v) {
+                $next = $suspect->variants[$n + 1];
+                array_push($levels, ...$this->does($v) === $this->does($next) ? [] : $suspect->levelsBetween($n, self::STEPS));
+            }
+            if ($fault !== null && $levels !== []) {
+                $guesses[$fault->id()] = Guess::between($fault, $levels);
+            }
+        }
+
+        return array_values($guesses);
+    }
+
+    /** @return list<string> in what ways a variant stands as the unit should run, sorted */
+    private function does(int $variant): array
+    {
+        $outlook = $this->predictor->outlook(Conditions::healthyDefaults($this->predictor->settler->model->circuit));
+        $ways = array_map(
+            static fn (int $scene): string => $outlook->at($scene)->posture->key,
+            array_keys($outlook->passages($variant)->views(null)),
+        );
+        sort($ways);
+
+        return array_values(array_unique($ways));
+    }
+
+    /** @return list<int> variants that lead without what the leading one leaves unexplained, and those that explain that best */
+    private function bestBefore(int $many): array
+    {
+        $pieces = $this->weighing->unexplained();
+
+        return [
+            ...array_keys(self::best($this->weighing->without(...$pieces), $many)),
+            ...array_keys(self::best($this->weighing->of(...$pieces), $many)),
+        ];
     }
 
     /** @return list<Guess> of what the best ones are, and of what hangs on it */
     private function rare(): array
     {
-        $pieces = $this->weighing->unexplained();
         $near = [];
-        foreach ([$this->weighing->without(...$pieces), $this->weighing->of(...$pieces)] as $weights) {
-            foreach (array_keys(self::best($weights, self::NEAR)) as $variant) {
-                $near = [...$near, ...$this->faults($variant)->targets()];
-            }
+        foreach ($this->bestBefore(self::NEAR) as $variant) {
+            $near = [...$near, ...$this->faults($variant)->targets()];
         }
         $model = $this->predictor->settler->model;
         $beside = array_merge(...array_map(fn (string $id): array => $model->circuit->beside($id), $near));

@@ -15,6 +15,9 @@ final readonly class Hearing
     /** With more than this chance that it comes and goes, and is not there now, it is waited for. */
     private const AWAY = 0.5;
 
+    /** It has been waited for in vain so often: nobody waits any longer. [practice, no published source] */
+    private const WAITS = 3;
+
     /** Pieces of evidence that are thought of to be asked again. */
     private const AGAIN = 4;
 
@@ -109,12 +112,10 @@ final readonly class Hearing
         $done = array_values(array_filter($this->evidence, static fn (int $k): bool => $k !== $asked, ARRAY_FILTER_USE_KEY));
         $inPlay = array_values(array_unique([...$this->inPlay($this->weighing->posterior), ...$this->inPlay($thought)]));
 
-        [$next, $signatures] = (new Chooser($this->believing($inPlay), $this->from))->choose($thought, $inPlay, $done);
         // the same test once more comes first: two that agree are not both a slip of the hand
-        $isAgain = fn (Advice $a): bool => $asked !== null && $a->candidate->key() === $this->evidence[$asked]->key();
-        usort($next, static fn (Advice $a, Advice $b): int => $isAgain($b) <=> $isAgain($a));
+        $again = $asked === null ? null : $this->evidence[$asked]->key();
 
-        return [$next, $signatures];
+        return (new Chooser($this->believing($inPlay), $this->from))->choose($thought, $inPlay, $done, $again);
     }
 
     /**
@@ -126,11 +127,12 @@ final readonly class Hearing
     {
         $last = $this->evidence[count($this->evidence) - 1] ?? null;
         $here = new Occasion($this->from->now);
-        if ($last === null || count($inPlay) > Ranking::MANY || $last->when->key() !== $here->key()) {
+        $circuit = $this->predictor->settler->model->circuit;
+        if ($last === null || count($inPlay) > Ranking::MANY || ! Sittings::goesOn($last->when, $here, $circuit)) {
             return $this->predictor;
         }
         $now = array_map($this->weighing->now(...), array_combine($inPlay, $inPlay));
-        $beliefs = Beliefs::of($here, $now, count($this->predictor->variants));
+        $beliefs = Beliefs::of($here, $circuit, $now, count($this->predictor->variants));
 
         return $this->predictor->believing($beliefs);
     }
@@ -156,20 +158,22 @@ final readonly class Hearing
         return [(new Chooser($this->predictor, $this->from))->waiting($part), ...$next];
     }
 
-    /** The machine that was last seen to do something else than before. */
+    /** The machine that was last seen to do something else than before, while it is worth waiting for. */
     private function whatChanged(): ?string
     {
-        $last = [];
+        $last = $waited = [];
         $changed = null;
         foreach ($this->evidence as $item) {
             $part = $item->test instanceof Look ? $item->test->part : null;
             if ($part !== null && $item->when->conditions->key() === $this->from->now->key()) {
-                $changed = ($last[$part] ?? $item->shown) !== $item->shown ? $part : $changed;
+                $hasChanged = ($last[$part] ?? $item->shown) !== $item->shown;
+                $changed = $hasChanged ? $part : $changed;
+                $waited[$part] = $hasChanged ? 0 : ($waited[$part] ?? 0) + 1;
                 $last[$part] = $item->shown;
             }
         }
 
-        return $changed;
+        return $changed !== null && $waited[$changed] < self::WAITS ? $changed : null;
     }
 
     private function meaning(bool $asHealthy, int $before, int $after): Meaning

@@ -145,7 +145,7 @@ final readonly class Investigation
             $predictor->suspectOf,
             array_map(static fn (Evidence $item): string => $item->test->key().' '.$item->when->conditions->key(), $evidence),
             Episodes::among($evidence),
-            Sittings::among($evidence),
+            Sittings::among($predictor->settler->model->circuit, $evidence),
             $predictor->lineup->comeAndGo(),
         );
     }

@@ -29,7 +29,7 @@ final readonly class Lineup
     /** The healthy unit, and every single fault that is common enough. */
     public static function of(Model $model): self
     {
-        $suspects = [new Suspect([], [0], self::NOTHING_WRONG)];
+        $suspects = [new Suspect([], [0], [], self::NOTHING_WRONG)];
         $variants = [Faults::none()];
         $suspectOf = [0];
         foreach ($model->faults->suspects() as $fault) {
@@ -39,7 +39,7 @@ final readonly class Lineup
                 $suspectOf[] = count($suspects);
                 $variants[] = Faults::of(new InjectedFault($fault, $level));
             }
-            $suspects[] = new Suspect([$fault], $own, $fault->mode->weight);
+            $suspects[] = new Suspect([$fault], $own, $fault->mode->levels, $fault->mode->weight);
         }
 
         return new self($suspects, $variants, $suspectOf);
@@ -56,7 +56,7 @@ final readonly class Lineup
                 $suspectOf[] = count($suspects);
                 $variants[] = $faults;
             }
-            $suspects[] = new Suspect($guess->causes, $own, $guess->weight, $guess->comesAndGoes, $guess->isMiswired);
+            $suspects[] = new Suspect($guess->causes, $own, $guess->levels, $guess->weight, $guess->comesAndGoes, $guess->isMiswired);
         }
 
         return new self($suspects, $variants, $suspectOf);

@@ -77,6 +77,7 @@ final readonly class Look implements Test
     {
         $others = max(1, count($predictor->settler->model->component($this->part)->observables()) - 1);
         $outlook = $predictor->on($when);
+        $isFed = $when->conditions->isEnergised($predictor->settler->model->circuit);
         $fit = function (int $scene) use ($outlook, $shown, $others): Fit {
             $is = $outlook->at($scene)->posture->observed[$this->part] ?? '';
             // a hum is not always heard, and not everything that is heard is one
@@ -90,13 +91,15 @@ final readonly class Look implements Test
         };
         $fits = [];
 
-        return Outcomes::each($variants, static function (int $v) use ($outlook, $when, $fit, &$fits): Fit {
-            $own = [];
+        return Outcomes::each($variants, static function (int $v) use ($outlook, $when, $isFed, $fit, &$fits): Fit {
+            $own = $phases = [];
             foreach ($outlook->passages($v)->views($when->after) as $scene => $share) {
-                $own[$scene] = [$fits[$scene] ??= $fit($scene), $share];
+                $own[] = [$fits[$scene] ??= $fit($scene), $share];
+                $phases[] = [$scene => 1.0];
             }
 
-            return Fit::ofAll(array_values($own), array_keys($own));
+            // with the power off it is in no scene of those that it went through
+            return Fit::ofAll($own, $isFed ? $phases : []);
         });
     }
 

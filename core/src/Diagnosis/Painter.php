@@ -61,7 +61,7 @@ final class Painter
 
     private function number(Settled $settled): int
     {
-        $observed = $this->observations($settled);
+        $observed = $settled->allObserved();
         [$islands, $weak] = $settled->network->pieces(self::ISLAND_SIEMENS);
         $key = md5(serialize([$observed, $settled->states]).self::rounded($settled->re, $settled->im).pack('v*', ...$islands), true);
 
@@ -120,19 +120,6 @@ final class Painter
         }
 
         return $currents;
-    }
-
-    /** @return array<string, string> */
-    private function observations(Settled $settled): array
-    {
-        $seen = [];
-        foreach ($this->model->parts as $id => $component) {
-            if ($component->observables() !== []) {
-                $seen[$id] = $settled->observed($id);
-            }
-        }
-
-        return $seen;
     }
 
     /**

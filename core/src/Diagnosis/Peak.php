@@ -79,7 +79,7 @@ final readonly class Peak implements Test
     {
         $views = Outcomes::each(
             $variants,
-            fn (int $v): array => [new View($this->prediction($predictor, $when, $v), 1.0, -1 - $v)],
+            fn (int $v): array => [View::ofItsOwn($this->prediction($predictor, $when, $v), 1.0, -1 - $v)],
         );
 
         return (new Reading(MeterFunction::VoltsAc, $shown))->fits($predictor->ranged($views, $when), static fn (): array => []);

@@ -235,8 +235,14 @@ final class Predictor
         return match (true) {
             $leads->function->isVoltsAc() => $this->inScene($leads, $when, $this->sceneNumber($variant, $when)),
             $leads->function === MeterFunction::VoltsDc => new Prediction($this->direct->reading($this->variant($variant), $leads, $when)),
-            default => new Prediction($this->remnants->reading($this->variant($variant), $leads, $when)),
+            default => new Prediction($this->remnants->reading($this->variant($variant), $leads, $when, $this->cut($variant, $when))),
         };
+    }
+
+    /** The scene in which power was cut or will be, where that is believed to be known. */
+    private function cut(int $variant, Occasion $when): ?int
+    {
+        return $this->beliefs?->cut($variant, new Occasion($when->conditions->energised($this->settler->model->circuit)));
     }
 
     /**
@@ -317,7 +323,7 @@ final class Predictor
         foreach ($variants as $v) {
             $own = [];
             foreach ($outlook->passages($v)->views($when->after) as $n => $share) {
-                $own[] = new View($scenes[$n] ??= $inScene($n), $share, $n);
+                $own[] = View::ofScene($scenes[$n] ??= $inScene($n), $share, $n);
             }
             $views[$v] = $own;
         }

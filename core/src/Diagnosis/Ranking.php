@@ -76,6 +76,12 @@ final class Ranking
         return Ranked::of($test, $extra, log(max(2, $this->suspects()), 2), [])->score();
     }
 
+    /** The test with some key, when it is worth its time. */
+    public function of(string $key): ?Ranked
+    {
+        return array_values(array_filter($this->ranked, static fn (Ranked $r): bool => $r->candidate->key() === $key))[0] ?? null;
+    }
+
     /** @return list<Ranked> by themselves, the best first */
     public function best(int $many): array
     {

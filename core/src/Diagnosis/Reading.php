@@ -40,8 +40,8 @@ final readonly class Reading
                 $isShared = $view->scene >= 0 && $view->prediction->low === null;
                 $fits[] = [$isShared ? $known[$view->scene] ??= $fit($view) : $fit($view), $view->share];
             }
-            $scenes = array_map(static fn (View $view): int => $view->scene, $own);
-            $all[$v] = Fit::ofAll($fits, min($scenes) < 0 ? [] : $scenes);
+            $phases = array_map(static fn (View $view): array => $view->phases, $own);
+            $all[$v] = Fit::ofAll($fits, $phases[0] === [] ? [] : $phases);
         }
 
         return $all;

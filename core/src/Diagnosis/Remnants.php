@@ -39,13 +39,19 @@ final class Remnants
     /**
      * One variant's reading as a meter would take it there.
      *
+     * @param  int|null  $cut  number of the scene in which power was cut, where that is known
      * @return float|null SI; null for OL
      *
      * @throws UnknownName
      */
-    public function reading(int $variant, Leads $leads, Occasion $when): ?float
+    public function reading(int $variant, Leads $leads, Occasion $when, ?int $cut): ?float
     {
-        return $this->readingOf($this->of($variant, $when)[0], $leads, $when->conditions);
+        $all = $this->of($variant, $when);
+        if ($cut !== null) {
+            usort($all, static fn (Remains $a, Remains $b): int => $b->shareOf($cut) <=> $a->shareOf($cut));
+        }
+
+        return $this->readingOf($all[0], $leads, $when->conditions);
     }
 
     /**
@@ -74,7 +80,7 @@ final class Remnants
         ));
 
         return array_map(
-            static fn (Remains $r, ?float $value): View => new View(new Prediction($value), $r->share, $r->number),
+            static fn (Remains $r, ?float $value): View => View::ofItsOwn(new Prediction($value), $r->share, $r->number, $r->phases),
             $remains,
             $readings,
         );
@@ -118,7 +124,7 @@ final class Remnants
     /** @return non-empty-list<Remains> */
     private function remainsOf(int $variant, Outlook $outlook, Conditions $off, bool $hasCooled): array
     {
-        $shares = $states = $faults = [];
+        $shares = $states = $faults = $phases = [];
         $variants = $this->lineup->variants;
         $comesAndGoes = $this->lineup->comesAndGoes($variant);
         // one that comes and goes may be there as it is tested, or not
@@ -128,7 +134,9 @@ final class Remnants
                 // it is tested at once, or when it has cooled
                 foreach ([...$hasCooled ? [] : [$cut], $this->outlooks->cooled($variant, $off, $cut)] as $left) {
                     $key = "$n ".implode('|', $left);
-                    $shares[$key] = ($shares[$key] ?? 0.0) + $share / ($comesAndGoes ? 4 : 2);
+                    $often = $share / ($comesAndGoes ? 4 : 2);
+                    $shares[$key] = ($shares[$key] ?? 0.0) + $often;
+                    $phases[$key][$scene] = ($phases[$key][$scene] ?? 0.0) + $often;
                     $states[$key] = $left;
                     $faults[$key] = $then;
                 }
@@ -138,7 +146,8 @@ final class Remnants
         $remains = [];
         foreach (array_slice($shares, 0, self::REMAINS) as $key => $share) {
             // below nothing, and each with its own, so that none is taken for a scene
-            $remains[] = new Remains($faults[$key], -1 - $variant * self::REMAINS - count($remains), $share, $states[$key]);
+            $own = array_map(static fn (float $often): float => $often / $share, $phases[$key]);
+            $remains[] = new Remains($faults[$key], -1 - $variant * self::REMAINS - count($remains), $share, $states[$key], $own);
         }
 
         return $remains === [] ? throw new \LogicException('There is always something left.') : $remains;

@@ -4,40 +4,69 @@ declare(strict_types=1);
 
 namespace Levin\Core\Diagnosis;
 
+use Levin\Core\Circuit\Circuit;
+
 /**
  * Which pieces of evidence were gathered while a unit went through one thing: under the same conditions, and with no machine seen to start
- * or stop in between. A unit that cycles is not in another phase for each of them.
+ * or stop in between, or on what was left of it when power was cut. A unit that cycles is not in another phase for each of them.
  */
 final readonly class Sittings
 {
     /** Chance that a unit has gone on to something else from one piece to the next, and nobody noticed. [practice, no published source] */
     private const WENT_ON = 0.15;
 
-    /** @param  list<int>  $of  number of the sitting by piece */
-    private function __construct(private array $of)
+    /**
+     * @param  list<int>  $of  number of the sitting by piece
+     * @param  list<int>  $held  pieces during which nothing goes on to anything else: power was off since the one before
+     */
+    private function __construct(private array $of, private array $held)
     {
     }
 
     /** @param  list<Evidence>  $evidence  in the order it was gathered */
-    public static function among(array $evidence): self
+    public static function among(Circuit $circuit, array $evidence): self
     {
-        $of = $seen = [];
+        $of = $held = $seen = [];
         $sitting = 0;
         $under = null;
-        foreach ($evidence as $item) {
-            // what is seen after a start that was noted goes by the story of that start
-            $conditions = $item->when->conditions->key().($item->when->after === null ? '' : ' started');
+        $wasOff = false;
+        foreach ($evidence as $piece => $item) {
+            $isOff = ! $item->when->conditions->isEnergised($circuit);
+            $conditions = self::under($item->when, $circuit);
             $part = $item->test instanceof Look ? $item->test->part : '';
-            $hasMoved = $part !== '' && ($seen[$part] ?? $item->shown) !== $item->shown;
-            $isOther = $hasMoved || $under !== $conditions || $item->test->act()->asItStarts;
+            $hasMoved = ! $isOff && $part !== '' && ($seen[$part] ?? $item->shown) !== $item->shown;
+            // what is left once power is off is left of what was last seen; when power comes back it begins anew
+            $isOther = $hasMoved || $under !== $conditions || $wasOff && ! $isOff || $item->test->act()->asItStarts;
             [$sitting, $seen, $under] = $isOther ? [$sitting + 1, [], $conditions] : [$sitting, $seen, $under];
-            if ($part !== '') {
+            if ($part !== '' && ! $isOff) {
                 $seen[$part] = $item->shown;
             }
+            if ($isOff && $wasOff && ! $isOther) {
+                $held[] = $piece;
+            }
             $of[] = $sitting;
+            $wasOff = $isOff;
         }
 
-        return new self($of);
+        return new self($of, $held);
+    }
+
+    /** What a unit is fed under, or was until power was cut. What is seen after a start that was noted goes by the story of that start. */
+    private static function under(Occasion $when, Circuit $circuit): string
+    {
+        $isFed = $when->conditions->isEnergised($circuit);
+
+        return $isFed
+            ? $when->conditions->key().($when->after === null ? '' : ' started')
+            : $when->conditions->energised($circuit)->key();
+    }
+
+    /** Whether what is on at the end of one occasion is what there is on another one: the other follows it, and power has not come back. */
+    public static function goesOn(Occasion $one, Occasion $other, Circuit $circuit): bool
+    {
+        $cameBack = $other->conditions->isEnergised($circuit) && ! $one->conditions->isEnergised($circuit);
+
+        return ! $cameBack && self::under($one, $circuit) === self::under($other, $circuit);
     }
 
     /**
@@ -75,7 +104,7 @@ final readonly class Sittings
      * @param  array<int, Fit>  $fits  one variant's, of one sitting, by piece, in order
      * @return array{array<int, float>, array<int, float>} likelihood by piece; chance of each scene, none where it makes no difference
      */
-    public static function follow(array $fits): array
+    public function follow(array $fits): array
     {
         $likelihoods = $now = [];
         foreach ($fits as $piece => $fit) {
@@ -87,11 +116,15 @@ final readonly class Sittings
             // where it was in what it could be in at the time as well, it is most probably still there
             $stays = array_intersect_key($now, $fit->scenes);
             $stayed = array_sum($stays);
-            $goesOn = $stayed > 0.0 ? self::WENT_ON : 1.0;
+            $goesOn = match (true) {
+                $stayed <= 0.0 => 1.0,
+                in_array($piece, $this->held, true) => 0.0,
+                default => self::WENT_ON,
+            };
             $all = 0.0;
             $then = [];
             foreach ($fit->scenes as $scene => [$share, $likelihood]) {
-                $stay = $stayed > 0.0 ? (1 - self::WENT_ON) * ($stays[$scene] ?? 0.0) / $stayed : 0.0;
+                $stay = $stayed > 0.0 ? (1 - $goesOn) * ($stays[$scene] ?? 0.0) / $stayed : 0.0;
                 $all += $then[$scene] = ($stay + $goesOn * $share) * $likelihood;
             }
             $likelihoods[$piece] = $all;

@@ -18,12 +18,14 @@ final readonly class Suspect
     /**
      * @param  list<Fault>  $causes  none for a unit with nothing wrong
      * @param  non-empty-list<int>  $variants  numbers of what it may look like, from slight to bad
+     * @param  list<float>  $levels  how bad it is in each of them; none where it has no degrees
      * @param  float  $weight  how often it is so, against the others
      * @param  bool  $isMiswired  whether the unit is another one than the drawing's
      */
     public function __construct(
         public array $causes,
         public array $variants,
+        private array $levels,
         public float $weight,
         public bool $comesAndGoes = false,
         public bool $isMiswired = false,
@@ -56,6 +58,14 @@ final readonly class Suspect
         return array_map(static fn (Fault $f): string => $f->id(), $this->causes);
     }
 
+    /** @return list<float> so many levels between one of its own and the next one, each by the same ratio from the one before */
+    public function levelsBetween(int $n, int $many): array
+    {
+        $ratio = ($this->levels[$n + 1] / $this->levels[$n]) ** (1 / ($many + 1));
+
+        return array_map(fn (int $step): float => $this->levels[$n] * $ratio ** $step, range(1, $many));
+    }
+
     /**
      * How bad it is, when the evidence says so.
      *
@@ -64,16 +74,13 @@ final readonly class Suspect
     public function howBad(array $posterior): string
     {
         $mode = $this->single()?->mode;
-        $levels = $mode->levels ?? [];
         $weights = array_map(static fn (int $v): float => $posterior[$v], $this->variants);
         $sum = array_sum($weights);
         $likely = array_keys(array_filter($weights, static fn (float $w): bool => $w >= self::LIKELY * $sum));
-        if ($mode === null || $levels === [] || $sum <= 0.0 || count($likely) === count($levels)) {
+        if ($mode === null || $this->levels === [] || $sum <= 0.0 || count($likely) === count($this->levels)) {
             return '';
         }
-        $level = static fn (int $n): string => sprintf('%.3g', $levels[$likely[$n]] ?? 0.0);
-        $range = count($likely) === 1 ? $level(0) : $level(0).' to '.$level(count($likely) - 1);
 
-        return "about $range $mode->amountUnit";
+        return $mode->about($this->levels[$likely[0]], $this->levels[$likely[count($likely) - 1]]);
     }
 }

@@ -12,9 +12,26 @@ final readonly class View
 
     /**
      * @param  int  $scene  number in the outlook, for volts; below zero and the variant's own for what depends on more than the scene
+     * @param  array<int, float>  $phases  chance of each scene that this is of, by number; none where it is not of scenes
      */
-    public function __construct(public Prediction $prediction, public float $share, public int $scene)
+    private function __construct(public Prediction $prediction, public float $share, public int $scene, public array $phases)
     {
+    }
+
+    public static function ofScene(Prediction $prediction, float $share, int $scene): self
+    {
+        return new self($prediction, $share, $scene, [$scene => 1.0]);
+    }
+
+    /**
+     * What depends on more than the scene.
+     *
+     * @param  int  $number  below zero and the variant's own
+     * @param  array<int, float>  $phases  chance of each scene that this is of, by number; none where it is not of scenes
+     */
+    public static function ofItsOwn(Prediction $prediction, float $share, int $number, array $phases = []): self
+    {
+        return new self($prediction, $share, $number, $phases);
     }
 
     /** Of a level that stands for what lies halfway to what the next ones show, where there are such that do the same. */
@@ -33,6 +50,6 @@ final readonly class View
             ? $own->between((1 - self::ALONE) * $own->value, (1 + self::ALONE) * $own->value)
             : $own->between($one ?? max(0.0, 2 * $own->value - (float) $other), $other ?? max(0.0, 2 * $own->value - (float) $one));
 
-        return new self($range, $this->share, $this->scene);
+        return new self($range, $this->share, $this->scene, $this->phases);
     }
 }

@@ -96,7 +96,7 @@ final readonly class Weighing
             foreach (count($pieces) > 1 ? $variants : [] as $v) {
                 $its = array_map(static fn (array $piece): Fit => $piece[$v], $fits);
                 // most go through one scene only: nothing to follow
-                foreach (Fit::areOfOneScene(...$its) ? [] : Sittings::follow($its)[0] as $piece => $likelihood) {
+                foreach (Fit::areOfOneScene(...$its) ? [] : $this->sittings->follow($its)[0] as $piece => $likelihood) {
                     $own[$piece][$v] = $likelihood;
                 }
             }
@@ -111,7 +111,7 @@ final readonly class Weighing
     public function now(int $variant): array
     {
         $fits = array_intersect_key($this->fits, array_flip($this->sittings->last()));
-        [, $now] = Sittings::follow(array_map(static fn (array $piece): Fit => $piece[$variant], $fits));
+        [, $now] = $this->sittings->follow(array_map(static fn (array $piece): Fit => $piece[$variant], $fits));
 
         return $now;
     }

@@ -101,6 +101,19 @@ final readonly class Settled
         return $component->observed($this->states[$part] ?? '', $setting, $this->seenBy($component));
     }
 
+    /** @return array<string, string> the same of every part at which there is something to see */
+    public function allObserved(): array
+    {
+        $seen = [];
+        foreach ($this->model->parts as $id => $component) {
+            if ($component->observables() !== []) {
+                $seen[$id] = $this->observed($id);
+            }
+        }
+
+        return $seen;
+    }
+
     /** Amperes into a part at one of its terminals. */
     public function currentInto(string $part, string $terminal): Complex
     {

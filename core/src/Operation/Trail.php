@@ -178,7 +178,7 @@ final class Trail
     /**
      * Whether a part moves, starts a timer, warms or is seen otherwise than a healthy one does.
      *
-     * @param  (\Closure(): array{Factorisation, array<int, float>})|null  $direct  to direct current; as a healthy unit is when none is given
+     * @param  (\Closure(): array{Factorisation, array<int, float>})|null  $direct  to direct current; without it as a healthy unit is
      */
     private function decides(string $id, Setting $healthy, Setting $failed, Moment $moment, ?\Closure $direct = null): bool
     {

@@ -34,4 +34,15 @@ final readonly class FaultMode
         public array $signs = [],
     ) {
     }
+
+    /** How bad it is, in words: between two amounts, or about one. */
+    public function about(float $least, float $most): string
+    {
+        // a share of something is said in hundredths of it
+        $isShare = str_starts_with($this->amountUnit, 'share ');
+        $number = static fn (float $amount): string => $isShare ? sprintf('%.0f', 100 * $amount) : sprintf('%.3g', $amount);
+        $range = $number($least).($least === $most ? '' : ' to '.$number($most));
+
+        return "about $range ".($isShare ? '%'.substr($this->amountUnit, strlen('share')) : $this->amountUnit);
+    }
 }

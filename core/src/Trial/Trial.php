@@ -11,12 +11,18 @@ use Levin\Core\Diagnosis\Standpoint;
 use Levin\Core\Diagnosis\SuspectGroup;
 use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Settler;
+use Levin\Core\Operation\Story;
+use Levin\Core\Operation\Stretch;
+use Levin\Core\Parts\Faults;
 
 /** Hides a truth in a unit and has someone look for it, with readings as a meter would show them. */
 final readonly class Trial
 {
     /** Whoever is not there after so many tests calls for help. */
     private const MOST = 30;
+
+    /** Days that are tried for the supply to be such that anyone notices. */
+    private const DAYS = 8;
 
     /** Minutes after the complaint began at which someone comes, in seconds: evenly between. */
     private const COMES = [600.0, 1800.0];
@@ -38,7 +44,7 @@ final readonly class Trial
     {
         $conditions = $truth->conditions ?? Conditions::healthyDefaults($this->model->circuit);
         $comesAndGoes = $truth->sort === Sort::Intermittent;
-        $unit = new HiddenUnit($this->supplied($dice), $conditions, $truth->faults, $comesAndGoes, $this->luck, $dice);
+        $unit = new HiddenUnit($this->supplied($truth, $conditions, $dice), $conditions, $truth->faults, $comesAndGoes, $this->luck, $dice);
         $unit->wait($dice->between(...self::COMES));
         $visit = new Visit($this->model, $unit, $conditions);
         $bits = null;
@@ -69,18 +75,46 @@ final readonly class Trial
         }
     }
 
-    /** The same unit, fed with what the wires bring today. */
-    private function supplied(Dice $dice): Settler
+    /** The same unit, fed with what the wires bring on a day on which someone notices that something is wrong with it. */
+    private function supplied(Truth $truth, Conditions $conditions, Dice $dice): Settler
     {
-        $factor = 1 + $dice->between(-$this->luck->supply, $this->luck->supply);
+        for ($day = 0; $day < self::DAYS && $this->luck->supply > 0.0; $day++) {
+            $settler = $this->fed(1 + $dice->between(-$this->luck->supply, $this->luck->supply));
+            if ($truth->faults->isEmpty() || $this->isNoticed($truth, $conditions, $settler)) {
+                return $settler;
+            }
+        }
+
+        return $this->settler;
+    }
+
+    /** The same unit with so many times its volts. */
+    private function fed(float $factor): Settler
+    {
         $circuit = $this->model->circuit;
-        foreach ($factor === 1.0 ? [] : $circuit->parts as $id => $part) {
+        foreach ($circuit->parts as $id => $part) {
             if ($this->model->parts[$id]->sourceTerminals() !== [] && isset($part->plate['source_ohms'])) {
                 $circuit = $circuit->fitting($part->withPlate(['volts' => $factor * $part->number('volts')]));
             }
         }
 
         return $circuit === $this->model->circuit ? $this->settler : new Settler(new Model($circuit));
+    }
+
+    private function isNoticed(Truth $truth, Conditions $conditions, Settler $settler): bool
+    {
+        $storyteller = $settler->storyteller();
+        $complaint = new Complaint($settler->model, self::views($storyteller->tell($conditions, Faults::none())));
+
+        return $complaint->isMade(self::views($storyteller->tell($conditions, $truth->faults)));
+    }
+
+    /** @return list<array{array<string, string>, float}> what is seen of each part, each with its share of the time */
+    private static function views(Story $story): array
+    {
+        $end = $story->stretches[count($story->stretches) - 1]->until;
+
+        return array_map(static fn (Stretch $s): array => [$s->settled->allObserved(), ($s->until - $s->from) / $end], $story->stretches);
     }
 
     /**

@@ -15,9 +15,6 @@ use Levin\Core\Parts\InjectedFault;
 /** What can be wrong with a unit so that someone calls: truths that change what its machines do. */
 final readonly class Truths
 {
-    /** What a machine does for less of the time than this nobody complains of. [practice, no published source] */
-    private const NOTICED = 0.02;
-
     /** About its level a degree lies this much apart, in natural logarithms, either way. */
     private const AROUND = 0.4;
 
@@ -25,26 +22,13 @@ final readonly class Truths
 
     private Outlook $outlook;
 
-    /** @var array<string, string> the machines, by id */
-    private array $machines;
-
-    /** @var array<string, true> what they do on a healthy unit */
-    private array $healthy;
+    private Complaint $complaint;
 
     public function __construct(private Predictor $predictor)
     {
         $this->model = $predictor->settler->model;
         $this->outlook = $predictor->outlook(Conditions::healthyDefaults($this->model->circuit));
-        $ids = array_map(strval(...), array_keys(array_filter(
-            $this->model->parts,
-            static fn ($part): bool => $part->demand() !== null && $part->observables() !== [],
-        )));
-        $this->machines = array_combine($ids, $ids);
-        $healthy = [];
-        foreach (array_keys($this->outlook->passages(0)->views(null)) as $scene) {
-            $healthy[$this->does($scene)] = true;
-        }
-        $this->healthy = $healthy;
+        $this->complaint = new Complaint($this->model, $this->views(0));
     }
 
     /**
@@ -67,7 +51,7 @@ final readonly class Truths
         $truths = [];
         foreach ($this->predictor->suspects as $suspect) {
             foreach ($suspect->single() === null ? [] : $suspect->variants as $n => $variant) {
-                if ($this->isNoticed($variant)) {
+                if ($this->complaint->isMade($this->views($variant))) {
                     $truths[] = $this->truth($suspect, $n, $dice);
                 }
             }
@@ -151,19 +135,15 @@ final readonly class Truths
         );
     }
 
-    private function isNoticed(int $variant): bool
+    /** @return list<array{array<string, string>, float}> what is seen of each part, each with its share of the time */
+    private function views(int $variant): array
     {
-        foreach ($this->outlook->passages($variant)->views(null) as $scene => $share) {
-            if ($share > self::NOTICED && ! isset($this->healthy[$this->does($scene)])) {
-                return true;
-            }
-        }
+        $views = $this->outlook->passages($variant)->views(null);
 
-        return false;
-    }
-
-    private function does(int $scene): string
-    {
-        return serialize(array_intersect_key($this->outlook->at($scene)->posture->observed, $this->machines));
+        return array_map(
+            fn (int $scene, float $share): array => [$this->outlook->at($scene)->posture->observed, $share],
+            array_keys($views),
+            $views,
+        );
     }
 }

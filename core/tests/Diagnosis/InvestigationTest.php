@@ -151,10 +151,11 @@ it('adds up chances to one, whatever it reads on', function (MeterFunction $func
 it('gives the posterior of Bayes\' rule to the last digit: three suspects, two readings, worked out by hand', function (): void {
     $fit = fn (float $right, float $mistaken): Fit => new Fit($right, $mistaken, $right > 0.1);
     $seen = fn (string $part): Evidence => Learned::seen($part, 'runs', Unit::cooling()->conditions());
+    $both = [$seen('A'), $seen('B')];
     $weighing = new Weighing([1.0, 2.0, 1.0], [
         [$fit(0.5, 0.1), $fit(0.0, 0.2), $fit(0.25, 0.0)],
         [$fit(0.2, 0.1), $fit(0.4, 0.0), $fit(0.4, 0.3)],
-    ], [0, 1, 2], ['one', 'other'], Episodes::among([$seen('A'), $seen('B')]), Sittings::among([$seen('A'), $seen('B')]), []);
+    ], [0, 1, 2], ['one', 'other'], Episodes::among($both), Sittings::among(Unit::cooling()->model()->circuit, $both), []);
     $weights = [
         1.0 * (0.98 * 0.5 + 0.02 * 0.1) * (0.98 * 0.2 + 0.02 * 0.1),
         2.0 * (0.02 * 0.2) * (0.98 * 0.4),
@@ -179,7 +180,7 @@ it('says weak, and about how weak, of a capacitor that reads half or a quarter o
     $unit = Unit::cooling();
     $end = $unit->tried("CAP2:run-weak=$left");
     preg_match_all('/[\d.]+/', (string) strstr($end->said, 'about'), $told);
-    $told = array_map(floatval(...), $told[0]);
+    $told = array_map(static fn (string $percent): float => (float) $percent / 100, $told[0]);
     expect($end->ending)->toBe(Ending::Right)->and($end->faults)->toBe(['CAP2:run-weak'])
         ->and(min([1.0, ...$told]))->toBeLessThan(1.3 * $left)->and(max([0.0, ...$told]))->toBeGreaterThan(0.7 * $left);
 })->with([0.49, 0.25, 0.6]);

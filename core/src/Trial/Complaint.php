@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Trial;
+
+use Levin\Core\Operation\Model;
+
+/** What someone calls about: a machine that does what it never does on a healthy unit. */
+final readonly class Complaint
+{
+    /** What a machine does for less of the time than this nobody complains of. [practice, no published source] */
+    private const NOTICED = 0.02;
+
+    /** @var array<string, string> the machines, by id */
+    private array $machines;
+
+    /** @var array<string, true> what they do on a healthy unit */
+    private array $healthy;
+
+    /** @param  list<array{array<string, string>, float}>  $healthy  what is seen of each part, each with its share of the time */
+    public function __construct(Model $model, array $healthy)
+    {
+        $ids = array_map(strval(...), array_keys(array_filter(
+            $model->parts,
+            static fn ($part): bool => $part->demand() !== null && $part->observables() !== [],
+        )));
+        $this->machines = array_combine($ids, $ids);
+        $usual = [];
+        foreach ($healthy as [$seen]) {
+            $usual[$this->does($seen)] = true;
+        }
+        $this->healthy = $usual;
+    }
+
+    /** @param  list<array{array<string, string>, float}>  $views  what is seen of each part, each with its share of the time */
+    public function isMade(array $views): bool
+    {
+        $shares = [];
+        foreach ($views as [$seen, $share]) {
+            $does = $this->does($seen);
+            $shares[$does] = ($shares[$does] ?? 0.0) + $share;
+        }
+
+        return max(0.0, ...array_values(array_diff_key($shares, $this->healthy))) > self::NOTICED;
+    }
+
+    /** @param  array<string, string>  $seen  of each part */
+    private function does(array $seen): string
+    {
+        return serialize(array_intersect_key($seen, $this->machines));
+    }
+}
