@@ -58,8 +58,9 @@ final class Chooser
             $this->offer($ranking, $test, $extra);
         }
         $isFew = $ranking->suspects() <= self::FEW;
-        if ($isFew || $isBolted || ! $now->isEnergised($this->model->circuit)) {
-            $this->addDead($ranking, $isFew);
+        $isParted = $isBolted || $ranking->best(1) === [];
+        if ($isFew || $isParted || ! $now->isEnergised($this->model->circuit)) {
+            $this->addDead($ranking, $isFew, $isParted);
         }
         if ($isFew && ! $isBolted && $this->moveDifferently($now, $weights)) {
             $running = $this->predictor->outlook($calling = $now->calling($this->model->circuit))->scene(0);
@@ -182,8 +183,11 @@ final class Chooser
         );
     }
 
-    /** Dead tests: at once, then of what has to cool first; leads are lifted for few. */
-    private function addDead(Ranking $ranking, bool $isFew): void
+    /**
+     * Dead tests: at once, then of what has to cool first. Leads are lifted for few; and for many where something is shorted, or nothing
+     * else tells anything, one at a time, to find the half that it is in.
+     */
+    private function addDead(Ranking $ranking, bool $isFew, bool $isParted): void
     {
         foreach ($isFew ? [null, Storyteller::COOLS] : [null] as $cooling) {
             $waits = ($cooling ?? 0.0) / 60;
@@ -191,11 +195,20 @@ final class Chooser
             $alike = $ranking->alike();
             foreach ($this->dead($ranking->first(2 * self::FEW), $cooling) as [$test, $target]) {
                 // a dead test takes time to work out: it is where it could be offered, or could split what is alike so far
-                if (($isFew || $test->lift === []) && (isset($alike[$target]) || $ranking->most($test, $waits) > ($bar?->score() ?? 0.0))) {
+                $isTried = $isFew || $test->lift === [] || $isParted && $this->parts($test, $target);
+                if ($isTried && (isset($alike[$target]) || $ranking->most($test, $waits) > ($bar?->score() ?? 0.0))) {
                     $this->offer($ranking, $test, $waits);
                 }
             }
         }
+    }
+
+    /** Whether a test parts the unit at a wire, and measures what hangs on it. */
+    private function parts(Candidate $test, string $target): bool
+    {
+        $wire = $this->model->circuit->wires[$target] ?? null;
+
+        return $wire !== null && $test->lift === [$target] && $test->test instanceof Probe && $test->test->red === $wire->to;
     }
 
     /**

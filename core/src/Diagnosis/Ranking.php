@@ -47,14 +47,16 @@ final class Ranking
     }
 
     /**
-     * Variants by what they would show, in classes that can be told apart by it; for many at once those of all variants, which are kept.
+     * Variants by what they would show, in classes that can be told apart by it; for many at once
+     * those of all variants, which are kept; with the power off each takes long to work out.
      *
      * @param  list<int>  $variants
      * @return list<non-empty-list<int>>
      */
     private function outcomes(Candidate $candidate, array $variants): array
     {
-        if ($this->predictor->beliefs !== null || count($variants) <= self::MANY) {
+        $isFed = $candidate->when->conditions->isEnergised($this->predictor->settler->model->circuit);
+        if ($this->predictor->beliefs !== null || count($variants) <= self::MANY || ! $isFed) {
             return $candidate->test->outcomes($this->predictor, $candidate->when, $variants);
         }
         $row = $this->predictor->sheet($candidate->when)->row($candidate->test->key(), fn (): array => $candidate->test->outcomes(
