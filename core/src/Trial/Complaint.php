@@ -42,7 +42,7 @@ final readonly class Complaint
             $shares[$does] = ($shares[$does] ?? 0.0) + $share;
         }
 
-        return max(0.0, ...array_values(array_diff_key($shares, $this->healthy))) > self::NOTICED;
+        return max([0.0, ...array_values(array_diff_key($shares, $this->healthy))]) > self::NOTICED;
     }
 
     /** @param  array<string, string>  $seen  of each part */
