@@ -23,6 +23,12 @@ final readonly class Guesses
 
     private const RARE = 8;
 
+    /** A suspect that could have this share of the leading one's weight, were it as bad as explains each piece best, */
+    private const WORTH = 0.05;
+
+    /** and so many times what it has, is thought of between its levels. */
+    private const TORN = 5.0;
+
     /** Levels that are thought of between two at which a unit does one thing and another. */
     private const STEPS = 3;
 
@@ -42,24 +48,54 @@ final readonly class Guesses
         return [...$this->rare(), ...$this->between(), ...$this->pairs(), ...$this->intermittents(), Guess::miswired()];
     }
 
-    /** @return list<Guess> of the best ones that have degrees, at levels between which the unit comes to do something else */
+    /** @return list<Guess> of the best ones that have degrees, and of those whose levels explain everything only between them */
     private function between(): array
     {
+        $numbers = array_map(fn (int $variant): int => $this->predictor->suspectOf[$variant], $this->bestBefore(self::NEAR));
         $guesses = [];
-        foreach ($this->bestBefore(self::NEAR) as $variant) {
-            $suspect = $this->predictor->suspects[$this->predictor->suspectOf[$variant]];
-            $fault = $suspect->single();
-            $levels = [];
-            foreach ($fault === null ? [] : array_slice($suspect->variants, 0, -1) as $n => $v) {
-                $next = $suspect->variants[$n + 1];
-                array_push($levels, ...$this->does($v) === $this->does($next) ? [] : $suspect->levelsBetween($n, self::STEPS));
-            }
-            if ($fault !== null && $levels !== []) {
-                $guesses[$fault->id()] = Guess::between($fault, $levels);
-            }
+        foreach ([...$numbers, ...$this->torn()] as $number) {
+            $guess = $this->betweenLevelsOf($this->predictor->suspects[$number]);
+            $guesses += $guess === null ? [] : [$number => $guess];
         }
 
         return array_values($guesses);
+    }
+
+    /** @return list<Guess> of suspects whose levels explain everything only between them, at levels between which they do something else */
+    public function levels(): array
+    {
+        return array_values(array_filter(array_map(
+            fn (int $number): ?Guess => $this->betweenLevelsOf($this->predictor->suspects[$number]),
+            $this->torn(),
+        )));
+    }
+
+    /** @return list<int> suspects one of whose levels explains this and another one that, and none of them all */
+    private function torn(): array
+    {
+        $bests = [];
+        foreach ($this->predictor->suspects as $number => $suspect) {
+            if ($suspect->single() !== null && count($suspect->variants) > 1) {
+                [$own, $best] = $this->weighing->atBest($suspect->variants);
+                $bests += $best >= self::WORTH && $best >= self::TORN * $own ? [$number => $best] : [];
+            }
+        }
+        arsort($bests);
+
+        return array_slice(array_keys($bests), 0, self::NEAR);
+    }
+
+    /** At levels between those at which it does something else. */
+    private function betweenLevelsOf(Suspect $suspect): ?Guess
+    {
+        $fault = $suspect->single();
+        $levels = [];
+        foreach ($fault === null ? [] : array_slice($suspect->variants, 0, -1) as $n => $v) {
+            $next = $suspect->variants[$n + 1];
+            array_push($levels, ...$this->does($v) === $this->does($next) ? [] : $suspect->levelsBetween($n, self::STEPS));
+        }
+
+        return $fault === null || $levels === [] ? null : Guess::between($fault, $levels);
     }
 
     /** @return list<string> in what ways a variant stands as the unit should run, sorted */

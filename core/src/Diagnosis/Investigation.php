@@ -45,14 +45,15 @@ final readonly class Investigation
         $weighing = $this->screened($evidence, $from->fresh);
         $predictor = $this->predictor;
         $areSeveral = Episodes::among($evidence)->areSeveral();
-        if ($weighing === null || $weighing->unexplained() !== [] || $areSeveral) {
+        $more = $weighing === null ? [] : (new Guesses($predictor, $weighing))->levels();
+        if ($weighing === null || $weighing->unexplained() !== [] || $areSeveral || $more !== []) {
             $fits = $this->ofAll($evidence);
             $weighing = $this->weigh($predictor, $evidence, $fits, $from->fresh);
             $guesses = new Guesses($predictor, $weighing);
             $more = match (true) {
                 $weighing->unexplained() !== [] => $guesses->all(),
-                $areSeveral => $guesses->intermittents(),
-                default => [],
+                $areSeveral => [...$guesses->levels(), ...$guesses->intermittents()],
+                default => $guesses->levels(),
             };
             if ($more !== []) {
                 $predictor = $predictor->widened($more);

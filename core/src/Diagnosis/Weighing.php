@@ -16,6 +16,9 @@ final readonly class Weighing
     /** @var array<int, non-empty-list<float>> by piece of evidence and variant, each piece after those before it */
     private array $likelihoods;
 
+    /** @var array<int, non-empty-list<float>> by what each piece changes the weights, by piece and variant */
+    private array $factors;
+
     /** @var list<int> the variants of the most probable suspect: between them they stand for how bad it may be */
     private array $leading;
 
@@ -36,7 +39,8 @@ final readonly class Weighing
         private array $comeAndGo,
     ) {
         $this->likelihoods = $this->linked($this->sittings->of(array_keys($fits)), array_keys($prior));
-        $this->posterior = self::share($this->weighed($this->likelihoods));
+        $this->factors = $this->factors($this->likelihoods);
+        $this->posterior = self::share(array_reduce($this->factors, self::times(...), $this->prior));
         $this->leading = array_keys($suspectOf, $suspectOf[self::first($this->posterior)], true);
     }
 
@@ -45,7 +49,7 @@ final readonly class Weighing
     {
         $weights = $this->prior;
         $along = [self::share($weights)];
-        foreach ($this->factors($this->likelihoods) as $piece) {
+        foreach ($this->factors as $piece) {
             $along[] = $weights = self::share(self::times($weights, $piece));
         }
 
@@ -105,6 +109,29 @@ final readonly class Weighing
         ksort($all);
 
         return $all;
+    }
+
+    /**
+     * What share of the leading variant's weight the best of some variants has, and what share one would have that explained each piece as
+     * well as that of them does which explains it best.
+     *
+     * @param  non-empty-list<int>  $variants
+     * @return array{float, float}
+     */
+    public function atBest(array $variants): array
+    {
+        $first = self::first($this->posterior);
+        $best = max(array_map(fn (int $v): float => $this->prior[$v], $variants)) / $this->prior[$first];
+        foreach ($this->factors as $piece) {
+            $most = 0.0;
+            foreach ($variants as $v) {
+                $most = max($most, $piece[$v]);
+            }
+            $best *= $most / max($piece[$first], PHP_FLOAT_MIN);
+        }
+        $own = max(array_map(fn (int $v): float => $this->posterior[$v], $variants)) / $this->posterior[$first];
+
+        return [$own, $best];
     }
 
     /** @return array<int, float> chance of each scene that a variant may be in after the last piece; none where that is not known */
@@ -174,15 +201,16 @@ final readonly class Weighing
         return false;
     }
 
+    /** Whether it is, with the leading suspect as bad as it probably is, no stranger than one in two hundred. */
     private function isExplained(int $piece): bool
     {
+        $all = $explained = 0.0;
         foreach ($this->leading as $v) {
-            if ($this->explains($piece, $v)) {
-                return true;
-            }
+            $all += $this->posterior[$v];
+            $explained += $this->explains($piece, $v) ? $this->posterior[$v] : 0.0;
         }
 
-        return false;
+        return $explained >= Fit::RARE * $all;
     }
 
     /** Of what the leading suspect leaves unexplained, the piece that is most probably mistaken. */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Levin\Core\Trial;
 
 use Levin\Core\Operation\Model;
+use Levin\Core\Operation\Story;
+use Levin\Core\Operation\Stretch;
 
 /** What someone calls about: a machine that does what it never does on a healthy unit. */
 final readonly class Complaint
@@ -43,6 +45,14 @@ final readonly class Complaint
         }
 
         return max([0.0, ...array_values(array_diff_key($shares, $this->healthy))]) > self::NOTICED;
+    }
+
+    /** @return list<array{array<string, string>, float}> what is seen of each part, each with its share of the time */
+    public static function views(Story $story): array
+    {
+        $end = $story->stretches[count($story->stretches) - 1]->until;
+
+        return array_map(static fn (Stretch $s): array => [$s->settled->allObserved(), ($s->until - $s->from) / $end], $story->stretches);
     }
 
     /** @param  array<string, string>  $seen  of each part */

@@ -8,6 +8,7 @@ use Levin\Core\Circuit\Conditions;
 use Levin\Core\Diagnosis\Candidates;
 use Levin\Core\Diagnosis\Feel;
 use Levin\Core\Diagnosis\Hand;
+use Levin\Core\Diagnosis\Likelihood;
 use Levin\Core\Diagnosis\Probe;
 use Levin\Core\Diagnosis\Tripped;
 use Levin\Core\Meter\Meter;
@@ -160,15 +161,20 @@ final class HiddenUnit implements Hand
     #[\Override]
     public function measure(MeterFunction $function, string $red, string $black): ?float
     {
+        $shown = $this->read($function, $red, $black, $this->settled());
         if ($this->dice->chance($this->luck->wrong)) {
             $beside = $this->beside($red);
             if ($beside !== null && $beside !== $black) {
-                $this->slips[] = (new Probe($function, $red, $black))->key();
-                $red = $beside;
+                $right = $shown;
+                $shown = $this->read($function, $beside, $black, $this->settled());
+                // what the next screw shows as well is no mistake
+                if (count(Likelihood::apart($function, [$right, $shown])) > 1) {
+                    $this->slips[] = (new Probe($function, $red, $black))->key();
+                }
             }
         }
 
-        return $this->read($function, $red, $black, $this->settled());
+        return $shown;
     }
 
     #[\Override]

@@ -11,8 +11,6 @@ use Levin\Core\Diagnosis\Standpoint;
 use Levin\Core\Diagnosis\SuspectGroup;
 use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Settler;
-use Levin\Core\Operation\Story;
-use Levin\Core\Operation\Stretch;
 use Levin\Core\Parts\Faults;
 
 /** Hides a truth in a unit and has someone look for it, with readings as a meter would show them. */
@@ -104,17 +102,9 @@ final readonly class Trial
     private function isNoticed(Truth $truth, Conditions $conditions, Settler $settler): bool
     {
         $storyteller = $settler->storyteller();
-        $complaint = new Complaint($settler->model, self::views($storyteller->tell($conditions, Faults::none())));
+        $complaint = new Complaint($settler->model, Complaint::views($storyteller->tell($conditions, Faults::none())));
 
-        return $complaint->isMade(self::views($storyteller->tell($conditions, $truth->faults)));
-    }
-
-    /** @return list<array{array<string, string>, float}> what is seen of each part, each with its share of the time */
-    private static function views(Story $story): array
-    {
-        $end = $story->stretches[count($story->stretches) - 1]->until;
-
-        return array_map(static fn (Stretch $s): array => [$s->settled->allObserved(), ($s->until - $s->from) / $end], $story->stretches);
+        return $complaint->isMade(Complaint::views($storyteller->tell($conditions, $truth->faults)));
     }
 
     /**

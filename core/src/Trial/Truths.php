@@ -9,6 +9,8 @@ use Levin\Core\Diagnosis\Outlook;
 use Levin\Core\Diagnosis\Predictor;
 use Levin\Core\Diagnosis\Suspect;
 use Levin\Core\Operation\Model;
+use Levin\Core\Operation\Storyteller;
+use Levin\Core\Parts\Fault;
 use Levin\Core\Parts\Faults;
 use Levin\Core\Parts\InjectedFault;
 
@@ -24,11 +26,14 @@ final readonly class Truths
 
     private Complaint $complaint;
 
+    private Storyteller $storyteller;
+
     public function __construct(private Predictor $predictor)
     {
         $this->model = $predictor->settler->model;
         $this->outlook = $predictor->outlook(Conditions::healthyDefaults($this->model->circuit));
         $this->complaint = new Complaint($this->model, $this->views(0));
+        $this->storyteller = $predictor->settler->storyteller();
     }
 
     /**
@@ -126,13 +131,22 @@ final readonly class Truths
     {
         $fault = $suspect->single() ?? throw new \LogicException('A healthy unit is no truth of one fault.');
         $level = $fault->mode->levels[$n] ?? null;
-        $amount = $level === null ? null : round($level * exp($dice->between(-self::AROUND, self::AROUND)), 4);
 
         return new Truth(
             $level === null ? Sort::Single : Sort::Degree,
-            Faults::of(new InjectedFault($fault, $amount)),
+            Faults::of(new InjectedFault($fault, $level === null ? null : $this->about($level, $fault, $dice))),
             $fault->mode->weight / count($suspect->variants),
         );
+    }
+
+    /** Thereabouts, as long as anyone notices it. */
+    private function about(float $level, Fault $fault, Dice $dice): float
+    {
+        $amount = round($level * exp($dice->between(-self::AROUND, self::AROUND)), 4);
+        $usual = Conditions::healthyDefaults($this->model->circuit);
+        $story = $this->storyteller->tell($usual, Faults::of(new InjectedFault($fault, $amount)));
+
+        return $this->complaint->isMade(Complaint::views($story)) ? $amount : $level;
     }
 
     /** @return list<array{array<string, string>, float}> what is seen of each part, each with its share of the time */
