@@ -46,4 +46,10 @@ final readonly class Candidate
     {
         return $this->test->key().' '.$this->when->key();
     }
+
+    /** The same for the same test under the same conditions, at whatever time. */
+    public function whenever(): string
+    {
+        return $this->test->key().' '.$this->when->conditions->key();
+    }
 }

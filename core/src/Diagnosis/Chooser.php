@@ -39,7 +39,7 @@ final class Chooser
      * @param  list<float>  $posterior  by variant
      * @param  list<int>  $inPlay
      * @param  list<Evidence>  $evidence
-     * @param  string|null  $again  key of a test that comes first, if it tells anything
+     * @param  string|null  $again  key of a test, whenever it is made, that comes first where it can be made
      * @return array{list<Advice>, array<int, string>} best first; signature by variant in play
      */
     public function choose(array $posterior, array $inPlay, array $evidence, ?string $again = null): array
@@ -53,7 +53,7 @@ final class Chooser
         $done = array_fill_keys(array_merge(...array_map(self::keys(...), $evidence)), true);
         $isBolted = $this->isBolted($weights, $now);
         $weights = $this->predictor->beliefs?->spread($weights) ?? $weights;
-        $ranking = new Ranking($this->predictor, $weights, $done);
+        $ranking = new Ranking($this->predictor, $weights, $done, $again);
         foreach ([...$this->live($isBolted, $inPlay), ...$this->again($evidence, $weights)] as [$test, $extra]) {
             $this->offer($ranking, $test, $extra);
         }
@@ -69,7 +69,7 @@ final class Chooser
             }
         }
 
-        $first = $again === null ? null : $ranking->of($again);
+        $first = $ranking->asked();
         $plan = $first === null ? $ranking->plan() : null;
         $first ??= $plan?->tests[0];
         $others = array_values(array_filter($ranking->best(self::OFFERED), static fn (Ranked $r): bool => $r !== $first));

@@ -24,7 +24,7 @@ final readonly class Episodes
         $of = $all = $seen = [];
         $episode = 0;
         foreach ($evidence as $item) {
-            $key = $item->test->key().' '.$item->when->conditions->key();
+            $key = $item->whenever();
             if ($item->test instanceof Look) {
                 if (($seen[$key] ?? $item->shown) !== $item->shown) {
                     $episode++;

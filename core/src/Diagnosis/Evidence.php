@@ -32,6 +32,12 @@ final readonly class Evidence
         return $this->test->key().' '.$this->when->key();
     }
 
+    /** The same for the same test under the same conditions, at whatever time. */
+    public function whenever(): string
+    {
+        return $this->test->key().' '.$this->when->conditions->key();
+    }
+
     /** What was learned, in a few words. */
     public function words(): string
     {

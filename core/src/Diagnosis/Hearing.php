@@ -109,11 +109,10 @@ final readonly class Hearing
     private function choose(?int $asked): array
     {
         $thought = $asked === null ? $this->weighing->posterior : $this->weighing->without($asked);
-        $done = array_values(array_filter($this->evidence, static fn (int $k): bool => $k !== $asked, ARRAY_FILTER_USE_KEY));
-        $inPlay = array_values(array_unique([...$this->inPlay($this->weighing->posterior), ...$this->inPlay($thought)]));
-
         // the same test once more comes first: two that agree are not both a slip of the hand
-        $again = $asked === null ? null : $this->evidence[$asked]->key();
+        $again = $asked === null ? null : $this->evidence[$asked]->whenever();
+        $done = array_values(array_filter($this->evidence, static fn (Evidence $e): bool => $e->whenever() !== $again));
+        $inPlay = array_values(array_unique([...$this->inPlay($this->weighing->posterior), ...$this->inPlay($thought)]));
 
         return (new Chooser($this->believing($inPlay), $this->from))->choose($thought, $inPlay, $done, $again);
     }

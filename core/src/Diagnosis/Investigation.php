@@ -42,23 +42,23 @@ final readonly class Investigation
      */
     public function assess(array $evidence, Standpoint $from): Assessment
     {
-        $weighing = $this->screened($evidence, $from->fresh);
         $predictor = $this->predictor;
+        [$fits, $isAll] = $this->screened($evidence, $from->fresh);
+        $weighing = $this->weigh($predictor, $evidence, $fits, $from->fresh);
         $areSeveral = Episodes::among($evidence)->areSeveral();
-        $more = $weighing === null ? [] : (new Guesses($predictor, $weighing))->levels();
-        if ($weighing === null || $weighing->unexplained() !== [] || $areSeveral || $more !== []) {
+        if (! $isAll && ($areSeveral || $weighing->unexplained() !== [])) {
             $fits = $this->ofAll($evidence);
             $weighing = $this->weigh($predictor, $evidence, $fits, $from->fresh);
-            $guesses = new Guesses($predictor, $weighing);
-            $more = match (true) {
-                $weighing->unexplained() !== [] => $guesses->all(),
-                $areSeveral => [...$guesses->levels(), ...$guesses->intermittents()],
-                default => $guesses->levels(),
-            };
-            if ($more !== []) {
-                $predictor = $predictor->widened($more);
-                $weighing = $this->weigh($predictor, $evidence, $this->ofMore($predictor, $evidence, $fits), $from->fresh);
-            }
+        }
+        $guesses = new Guesses($predictor, $weighing);
+        $more = match (true) {
+            $weighing->unexplained() !== [] => $guesses->all(),
+            $areSeveral => [...$guesses->levels(), ...$guesses->intermittents()],
+            default => $guesses->levels(),
+        };
+        if ($more !== []) {
+            $predictor = $predictor->widened($more);
+            $weighing = $this->weigh($predictor, $evidence, $this->ofMore($predictor, $evidence, $fits), $from->fresh);
         }
         $assessment = (new Hearing($predictor, $weighing, $evidence, $from))->assessment();
         $predictor->keep();
@@ -79,12 +79,13 @@ final readonly class Investigation
     }
 
     /**
-     * By those who could still be right as each piece came; null where others could too.
+     * Of those who could still be right as each piece came, and of all where others could too.
      *
      * @param  list<Evidence>  $evidence
      * @param  list<string>  $fresh  parts that have been replaced
+     * @return array{list<array<int, Fit>>, bool} by piece and variant; whether all of them were asked
      */
-    private function screened(array $evidence, array $fresh): ?Weighing
+    private function screened(array $evidence, array $fresh): array
     {
         $prior = $this->predictor->lineup->prior($fresh);
         $screening = Screening::of($this->predictor, $prior);
@@ -96,9 +97,12 @@ final readonly class Investigation
             ksort($own);
             $fits[] = $own;
         }
-        $weighing = $this->weigh($this->predictor, $evidence, $fits, $fresh);
+        $isAll = count($screening->left) === count($prior);
+        if ($isAll || ! $screening->hasDroppedTooMuch($this->weigh($this->predictor, $evidence, $fits, $fresh)->posterior)) {
+            return [$fits, $isAll];
+        }
 
-        return $screening->hasDroppedTooMuch($weighing->posterior) ? null : $weighing;
+        return [$this->ofAll($evidence), true];
     }
 
     /**
@@ -144,7 +148,7 @@ final readonly class Investigation
                 ? throw new \LogicException('The healthy unit is always asked.')
                 : array_values($own), $fits),
             $predictor->suspectOf,
-            array_map(static fn (Evidence $item): string => $item->test->key().' '.$item->when->conditions->key(), $evidence),
+            array_map(static fn (Evidence $item): string => $item->whenever(), $evidence),
             Episodes::among($evidence),
             Sittings::among($predictor->settler->model->circuit, $evidence),
             $predictor->lineup->comeAndGo(),

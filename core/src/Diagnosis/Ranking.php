@@ -22,9 +22,14 @@ final class Ranking
     /**
      * @param  array<int, float>  $weights  by variant in play, adding up to one
      * @param  array<string, true>  $done  keys of the tests that have been made
+     * @param  string|null  $again  key of one that is asked for, whenever it is made and whatever it tells
      */
-    public function __construct(private readonly Predictor $predictor, private readonly array $weights, private readonly array $done)
-    {
+    public function __construct(
+        private readonly Predictor $predictor,
+        private readonly array $weights,
+        private readonly array $done,
+        private readonly ?string $again = null,
+    ) {
         $this->signatures = array_map(static fn (): string => '', $weights);
     }
 
@@ -37,11 +42,12 @@ final class Ranking
                 $this->signatures[$v] .= $n.',';
             }
         }
-        if (count($outcomes) < 2 || isset($this->done[$test->key()])) {
+        $isAgain = $test->whenever() === $this->again;
+        if (! $isAgain && (count($outcomes) < 2 || isset($this->done[$test->key()]))) {
             return;
         }
-        $bits = $this->information($outcomes);
-        if ($bits >= self::WORTH) {
+        $bits = count($outcomes) < 2 ? 0.0 : $this->information($outcomes);
+        if ($isAgain || $bits >= self::WORTH) {
             $this->ranked[] = Ranked::of($test, $extra, $bits, $outcomes);
         }
     }
@@ -78,10 +84,10 @@ final class Ranking
         return Ranked::of($test, $extra, log(max(2, $this->suspects()), 2), [])->score();
     }
 
-    /** The test with some key, when it is worth its time. */
-    public function of(string $key): ?Ranked
+    /** The one that is asked for, where it can be made. */
+    public function asked(): ?Ranked
     {
-        return array_values(array_filter($this->ranked, static fn (Ranked $r): bool => $r->candidate->key() === $key))[0] ?? null;
+        return array_values(array_filter($this->ranked, fn (Ranked $r): bool => $r->candidate->whenever() === $this->again))[0] ?? null;
     }
 
     /** @return list<Ranked> by themselves, the best first */
