@@ -18,6 +18,9 @@ final readonly class Hearing
     /** It has been waited for in vain so often: nobody waits any longer. [practice, no published source] */
     private const WAITS = 3;
 
+    /** What has been answered so often is not asked again: it is no slip of the hand. [practice, no published source] */
+    private const ANSWERS = 3;
+
     /** Pieces of evidence that are thought of to be asked again. */
     private const AGAIN = 4;
 
@@ -110,8 +113,10 @@ final readonly class Hearing
     {
         $thought = $asked === null ? $this->weighing->posterior : $this->weighing->without($asked);
         // the same test once more comes first: two that agree are not both a slip of the hand
-        $again = $asked === null ? null : $this->evidence[$asked]->whenever();
-        $done = array_values(array_filter($this->evidence, static fn (Evidence $e): bool => $e->whenever() !== $again));
+        $same = $asked === null ? null : $this->evidence[$asked]->whenever();
+        $answers = array_filter($this->evidence, static fn (Evidence $e): bool => $e->whenever() === $same);
+        $again = count($answers) < self::ANSWERS ? $same : null;
+        $done = array_values(array_filter($this->evidence, static fn (Evidence $e): bool => $again === null || $e->whenever() !== $again));
         $inPlay = array_values(array_unique([...$this->inPlay($this->weighing->posterior), ...$this->inPlay($thought)]));
 
         return (new Chooser($this->believing($inPlay), $this->from))->choose($thought, $inPlay, $done, $again);

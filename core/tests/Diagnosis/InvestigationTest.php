@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Levin\Core\Diagnosis\Advice;
+use Levin\Core\Diagnosis\Assessment;
 use Levin\Core\Diagnosis\Episodes;
 use Levin\Core\Diagnosis\Evidence;
 use Levin\Core\Diagnosis\Fit;
@@ -193,4 +194,40 @@ it('stays unsure of a string of volts that no part of the unit makes, and says w
     $end = $unit->investigation()->assess([$read('HP.1'), $read('LP.1'), $read('CC.A')], new Standpoint($now, false, 'outdoor'));
     expect($end->found())->toBeNull()->and($end->unexplained)->not->toBe([])->and($end->doubted)->not->toBeNull()
         ->and($end->unexplained[0]->words())->toContain('49.00 V on ');
+});
+
+it('does not take a piece for explained by a degree that is out of the question', function (): void {
+    // a fuse that is loose by 125 ohms, of which one reading says 125 and the next one none at all
+    $fit = fn (float $right, bool $explains, float $mistaken = 1e-6): Fit => new Fit($right, $mistaken, $explains);
+    $both = [Learned::seen('A', 'runs', Unit::cooling()->conditions()), Learned::seen('B', 'runs', Unit::cooling()->conditions())];
+    $of = fn (float $slight): array => (new Weighing([1.0, 1.0, 1.0], [
+        [$fit(1e-9, false), $fit($slight, true), $fit(0.5, true)],
+        [$fit(1e-9, false), $fit(0.5, true), $fit(1e-9, false, 1e-3)],
+    ], [0, 1, 1], ['one', 'other'], Episodes::among($both), Sittings::among(Unit::cooling()->model()->circuit, $both), []))->unexplained();
+    expect($of(1e-12))->toBe([1])->and($of(0.1))->toBe([]);
+});
+
+it('thinks of a door switch between two degrees, at one of which the furnace lights and at the other nothing starts', function (): void {
+    // it ended at a pressure switch before levels between were thought of
+    $end = Unit::shipped('gas-furnace')->tried('DS:worn=27');
+    expect($end->ending)->toBe(Ending::Right)->and($end->faults)->toBe(['DS:worn']);
+});
+
+it('asks once more for what two readings of the same say differently', function (): void {
+    $unit = Unit::cooling();
+    $volts = fn (float $shown): Evidence => Learned::metered(MeterFunction::VoltsAc, 'CC.T1', 'CC.T2', $shown, $unit->conditions());
+    $evidence = [
+        Learned::seen('OFM', 'silent', $unit->conditions()),
+        Learned::seen('CC', 'pulled in', $unit->conditions()),
+        Learned::metered(MeterFunction::VoltsAc, 'CC.L1', 'CC.L2', 240.0, $unit->conditions()),
+        $volts(3.3), $volts(0.001),
+    ];
+    $from = new Standpoint($unit->conditions());
+    $assess = fn (Evidence ...$more): Assessment => $unit->investigation()->assess([...$evidence, ...$more], $from);
+    $torn = $assess();
+    expect($torn->doubted)->not->toBeNull()->and($torn->found())->toBeNull()
+        ->and($torn->next[0]->title)->toBe('Volts: CC.T1 → CC.T2')->and($assess($volts(3.31))->unexplained)->toBe([]);
+    // answered three times it is not asked for again
+    $titles = array_column($assess($volts(0.001), $volts(7.0))->next, 'title');
+    expect($titles)->not->toContain('Volts: CC.T1 → CC.T2');
 });

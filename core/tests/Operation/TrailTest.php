@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Levin\Core\Circuit\Conditions;
 use Levin\Core\Operation\Course;
 use Levin\Core\Operation\Settled;
+use Levin\Core\Operation\Storyteller;
 use Levin\Core\Operation\Trail;
 use Levin\Core\Parts\Faults;
 use Levin\Core\Tests\Support\Unit;
@@ -43,6 +44,30 @@ it('comes out as from the beginning, with any fault', function (string $id): voi
         }
     }
 })->with(Unit::everyShipped());
+
+it('cools down as from the beginning, whatever it was left as, with any fault', function (string $id, string $leaves): void {
+    // with the power off a trail is mostly gone all of the way: what is charged has its path, what has opened closes again
+    $unit = Unit::shipped($id);
+    $off = $unit->off();
+    $left = $unit->settler->statesWhenDead($unit->with($leaves)->states);
+    $storyteller = $unit->settler->storyteller();
+    foreach (array_keys($unit->model()->faults->all) as $n => $fault) {
+        if ($n % 4 !== 0) {
+            continue;
+        }
+        $faults = $unit->model()->faults->parseAll([$fault]);
+        $course = Course::begun($unit->model(), $unit->settler->networks, $off, $faults, $left);
+        while ($course->time() < Storyteller::COOLS && $course->goOn(Storyteller::COOLS)) {
+            continue;
+        }
+        expect($storyteller->cooled($off, $faults, $left))->toBe($course->states(), "$fault after $leaves");
+    }
+})->with([
+    'capacitors of an air conditioner' => ['split-cooling', 'HP:open'],
+    'an overload that has opened' => ['split-cooling', 'CAP:fan-open'],
+    'a furnace in lockout' => ['gas-furnace', 'HSI:cracked'],
+    'a freezer with a start capacitor' => ['freezer-pump-down', 'COMP:seized'],
+]);
 
 it('parts where the fault first matters, and at the end when it never does', function (): void {
     $unit = Unit::cooling();
