@@ -50,13 +50,13 @@ final class HiddenUnit implements Hand
 
     public function __construct(
         private readonly Settler $settler,
-        Conditions $conditions,
+        private readonly Conditions $fed,
         private Faults $faults,
         private readonly bool $comesAndGoes,
         private readonly Luck $luck,
         private readonly Dice $dice,
     ) {
-        $this->course = Course::begun($settler->model, $settler->networks, $conditions, $faults, wears: false);
+        $this->course = Course::begun($settler->model, $settler->networks, $fed, $faults, wears: false);
         $this->meter = new Meter($settler);
     }
 
@@ -131,17 +131,34 @@ final class HiddenUnit implements Hand
         if (! $this->comesAndGoes) {
             return [];
         }
-        $now = $this->course->conditions();
-        $failed = $this->settler->settle($now, $this->faults);
-        $sound = $this->settler->settle($now, Faults::none());
+        $storyteller = $this->settler->storyteller();
+        [$failed, $sound] = array_map(
+            fn (Faults $faults): Story => $storyteller->tell($this->fed, $faults),
+            [$this->faults, Faults::none()],
+        );
         $seen = [];
         foreach ($this->settler->model->parts as $id => $part) {
-            if ($part->demand() !== null && $part->observables() !== [] && $failed->observed($id) !== $sound->observed($id)) {
-                $seen[$id] = [$failed->observed($id), $sound->observed($id)];
+            if ($part->demand() !== null && $part->observables() !== []) {
+                $usual = self::does($sound, $id);
+                $strange = array_diff_key(self::does($failed, $id), $usual);
+                $seen += $strange === [] ? [] : [$id => [(string) array_key_first($strange), (string) array_key_first($usual)]];
             }
         }
 
         return $seen;
+    }
+
+    /** @return array<string, float> what a machine is seen to do in the course of a story, each with its seconds, the longest first */
+    private static function does(Story $story, string $part): array
+    {
+        $seconds = [];
+        foreach ($story->stretches as $stretch) {
+            $seen = $stretch->settled->observed($part);
+            $seconds[$seen] = ($seconds[$seen] ?? 0.0) + $stretch->until - $stretch->from;
+        }
+        arsort($seconds);
+
+        return $seconds;
     }
 
     /** Whether a point is live, whatever anyone believes. */
