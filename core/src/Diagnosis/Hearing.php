@@ -16,7 +16,7 @@ final readonly class Hearing
     private const AWAY = 0.5;
 
     /** It has been waited for in vain so often: nobody waits any longer. [practice, no published source] */
-    private const WAITS = 3;
+    private const WAITS = 5;
 
     /** What has been answered so often is not asked again: it is no slip of the hand. [practice, no published source] */
     private const ANSWERS = 3;
