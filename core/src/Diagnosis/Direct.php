@@ -55,7 +55,7 @@ final class Direct
     /** @return non-empty-list<View> */
     private function viewsOf(int $variant, Ammeter|Leads $on, Occasion $when): array
     {
-        if ($this->narrower?->knows($variant) === true) {
+        if ($this->narrower?->lineup->has($variant) === true) {
             return $this->narrower->viewsOf($variant, $on, $when);
         }
         $shares = $this->outlooks->on($when)->passages($variant)->views($when->after);
@@ -73,11 +73,6 @@ final class Direct
             array_values($shares),
             $readings,
         );
-    }
-
-    private function knows(int $variant): bool
-    {
-        return $variant < count($this->lineup->variants);
     }
 
     private function readingIn(int $variant, int $number, Ammeter|Leads $on, Occasion $when): float

@@ -62,6 +62,11 @@ final readonly class Lineup
         return new self($suspects, $variants, $suspectOf);
     }
 
+    public function has(int $variant): bool
+    {
+        return $variant < count($this->variants);
+    }
+
     public function comesAndGoes(int $variant): bool
     {
         return $this->suspects[$this->suspectOf[$variant]]->comesAndGoes;

@@ -10,6 +10,8 @@ namespace Levin\Core\Diagnosis;
  */
 final class Outlook implements Page
 {
+    use Growing;
+
     public readonly Gallery $gallery;
 
     /** @var array<int, Passages> by variant, of those that have been asked for */
@@ -17,8 +19,6 @@ final class Outlook implements Page
 
     /** @var (\Closure(int): Passages)|null */
     private ?\Closure $tell = null;
-
-    private bool $hasGrown = false;
 
     /** @param  self|null  $other  of fewer variants: its scenes keep their numbers */
     #[\Override]
@@ -45,14 +45,6 @@ final class Outlook implements Page
         $this->tell ??= $tell;
 
         return $this;
-    }
-
-    #[\Override]
-    public function hasGrown(): bool
-    {
-        [$hasGrown, $this->hasGrown] = [$this->hasGrown, false];
-
-        return $hasGrown;
     }
 
     public function passages(int $variant): Passages

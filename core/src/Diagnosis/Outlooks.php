@@ -110,7 +110,7 @@ final class Outlooks
     /** Whether the narrower line-up knows of a variant, one way or another. */
     private function isKnown(int $variant): bool
     {
-        return $variant < count($this->narrower->lineup->variants ?? []) || $this->lineup->isKnown($variant);
+        return $this->narrower?->lineup->has($variant) === true || $this->lineup->isKnown($variant);
     }
 
     private function storyteller(Conditions $conditions): Storyteller

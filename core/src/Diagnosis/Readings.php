@@ -7,10 +7,10 @@ namespace Levin\Core\Diagnosis;
 /** What one meter on two points, or round one wire, shows of every variant that has been asked for. */
 final class Readings implements Page
 {
+    use Growing;
+
     /** @var array<int, non-empty-list<float|null>> by variant, one for each way that it may be found, SI; null for OL */
     private array $rows = [];
-
-    private bool $hasGrown = false;
 
     #[\Override]
     public function __construct()
@@ -29,13 +29,5 @@ final class Readings implements Page
         }
 
         return $this->rows[$variant];
-    }
-
-    #[\Override]
-    public function hasGrown(): bool
-    {
-        [$hasGrown, $this->hasGrown] = [$this->hasGrown, false];
-
-        return $hasGrown;
     }
 }

@@ -70,7 +70,7 @@ final class Remnants
     /** @return non-empty-list<View> */
     private function viewsOf(int $variant, Leads $leads, Occasion $when): array
     {
-        if ($this->narrower?->knows($variant) === true) {
+        if ($this->narrower?->lineup->has($variant) === true) {
             return $this->narrower->viewsOf($variant, $leads, $when);
         }
         $remains = $this->of($variant, $when);
@@ -84,11 +84,6 @@ final class Remnants
             $remains,
             $readings,
         );
-    }
-
-    private function knows(int $variant): bool
-    {
-        return $variant < count($this->lineup->variants);
     }
 
     private function readingOf(Remains $remains, Leads $leads, Conditions $conditions): ?float

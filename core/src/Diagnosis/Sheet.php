@@ -7,10 +7,10 @@ namespace Levin\Core\Diagnosis;
 /** The outcomes of tests on one occasion: by test, a byte for each variant. */
 final class Sheet implements Page
 {
+    use Growing;
+
     /** @var array<string, string> by test */
     private array $rows = [];
-
-    private bool $hasGrown = false;
 
     #[\Override]
     public function __construct()
@@ -37,13 +37,5 @@ final class Sheet implements Page
         }
 
         return $this->rows[$test];
-    }
-
-    #[\Override]
-    public function hasGrown(): bool
-    {
-        [$hasGrown, $this->hasGrown] = [$this->hasGrown, false];
-
-        return $hasGrown;
     }
 }
