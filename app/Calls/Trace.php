@@ -36,16 +36,17 @@ final readonly class Trace
         $settler = $this->shelf->settler($call->revision);
         $model = $settler->model;
         $standing = Standing::after($model->circuit, $call->log());
-        [$predictor, $assessment] = $this->shelf->alone($call->revision, static fn (Investigation $i): array => [
-            $i->predictor(),
-            $i->assess($standing->allEvidence(), $standing->standpoint()),
-        ]);
+        [$assessment, $checks] = $this->shelf->alone($call->revision, function (Investigation $investigation) use ($call, $standing) {
+            $assessment = $investigation->assess($standing->allEvidence(), $standing->standpoint());
+            $aftermath = new Aftermath($investigation->predictor());
+            $checks = $this->aftermath($aftermath, $this->foundFaults($call, $assessment), $assessment, $standing);
+            $investigation->predictor()->keep();
+
+            return [$assessment, $checks];
+        });
         $leading = $this->leading($assessment, $standing);
         $faults = $model->faults->parseAll(array_slice($leading->faults ?? [], 0, 1));
         $settled = $settler->standing($standing->conditions, $faults);
-
-        $checks = $this->aftermath(new Aftermath($predictor), $this->foundFaults($call, $assessment), $assessment, $standing);
-        $predictor->keep();
 
         return new TraceData(
             CallData::of($call, $for),

@@ -95,12 +95,11 @@ final class Chooser
         $tests = $test instanceof Probe && $test->function === MeterFunction::VoltsAcLowZ
             ? [$test, $test->on(MeterFunction::VoltsAc)]
             : [$test];
-        $whenever = new Occasion($item->when->conditions);
 
-        return array_merge(...array_map(static fn (Test $t): array => [
-            (new Candidate($t, $item->when, [], 0.0, 1.0))->key(),
-            (new Candidate($t, $whenever, [], 0.0, 1.0))->key(),
-        ], $tests));
+        return array_merge(...array_map(
+            static fn (Test $t): array => [$t->key().' '.$item->when->key(), $t->key().' '.$item->when->conditions->key()],
+            $tests,
+        ));
     }
 
     /**

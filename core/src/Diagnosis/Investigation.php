@@ -43,8 +43,7 @@ final readonly class Investigation
     public function assess(array $evidence, Standpoint $from): Assessment
     {
         $predictor = $this->predictor;
-        [$fits, $isAll] = $this->screened($evidence, $from->fresh);
-        $weighing = $this->weigh($predictor, $evidence, $fits, $from->fresh);
+        [$fits, $weighing, $isAll] = $this->screened($evidence, $from->fresh);
         $areSeveral = Episodes::among($evidence)->areSeveral();
         if (! $isAll && ($areSeveral || $weighing->unexplained() !== [])) {
             $fits = $this->ofAll($evidence);
@@ -83,7 +82,7 @@ final readonly class Investigation
      *
      * @param  list<Evidence>  $evidence
      * @param  list<string>  $fresh  parts that have been replaced
-     * @return array{list<array<int, Fit>>, bool} by piece and variant; whether all of them were asked
+     * @return array{list<array<int, Fit>>, Weighing, bool} by piece and variant; weighed; whether all of them were asked
      */
     private function screened(array $evidence, array $fresh): array
     {
@@ -97,12 +96,14 @@ final readonly class Investigation
             ksort($own);
             $fits[] = $own;
         }
+        $weighing = $this->weigh($this->predictor, $evidence, $fits, $fresh);
         $isAll = count($screening->left) === count($prior);
-        if ($isAll || ! $screening->hasDroppedTooMuch($this->weigh($this->predictor, $evidence, $fits, $fresh)->posterior)) {
-            return [$fits, $isAll];
+        if ($isAll || ! $screening->hasDroppedTooMuch($weighing->posterior)) {
+            return [$fits, $weighing, $isAll];
         }
+        $fits = $this->ofAll($evidence);
 
-        return [$this->ofAll($evidence), true];
+        return [$fits, $this->weigh($this->predictor, $evidence, $fits, $fresh), true];
     }
 
     /**

@@ -55,6 +55,9 @@ final class Model
     /** @var array<string, Kind> parts that can burn out */
     public readonly array $wearing;
 
+    /** @var array<string, Kind> loads that are seen or heard to run: what someone calls about */
+    public readonly array $machines;
+
     private readonly Strays $strays;
 
     /** @var array<string, list<int>> branches of each component, in the order of its elements */
@@ -81,6 +84,10 @@ final class Model
         $this->timed = array_filter($withState, static fn (Kind $kind): bool => self::has($kind, 'pending'));
         $this->drifting = array_filter($this->parts, static fn (Kind $kind): bool => self::has($kind, 'drift'));
         $this->wearing = array_filter($this->parts, static fn (Kind $kind): bool => self::has($kind, 'wear'));
+        $this->machines = array_filter(
+            $this->parts,
+            static fn (Kind $kind): bool => $kind->demand() !== null && $kind->observables() !== [],
+        );
         $this->nodes = new Nodes($circuit);
         $this->faults = FaultList::of($this->components);
         $this->marks = Marks::of($circuit, $this->components);

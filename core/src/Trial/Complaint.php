@@ -7,6 +7,7 @@ namespace Levin\Core\Trial;
 use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Story;
 use Levin\Core\Operation\Stretch;
+use Levin\Core\Parts\Kind;
 
 /** What someone calls about: a machine that does what it never does on a healthy unit. */
 final readonly class Complaint
@@ -14,7 +15,7 @@ final readonly class Complaint
     /** What a machine does for less of the time than this nobody complains of. [practice, no published source] */
     private const NOTICED = 0.02;
 
-    /** @var array<string, string> the machines, by id */
+    /** @var array<string, Kind> by id */
     private array $machines;
 
     /** @var array<string, true> what they do on a healthy unit */
@@ -23,11 +24,7 @@ final readonly class Complaint
     /** @param  list<array{array<string, string>, float}>  $healthy  what is seen of each part, each with its share of the time */
     public function __construct(Model $model, array $healthy)
     {
-        $ids = array_map(strval(...), array_keys(array_filter(
-            $model->parts,
-            static fn ($part): bool => $part->demand() !== null && $part->observables() !== [],
-        )));
-        $this->machines = array_combine($ids, $ids);
+        $this->machines = $model->machines;
         $usual = [];
         foreach ($healthy as [$seen]) {
             $usual[$this->does($seen)] = true;

@@ -137,12 +137,10 @@ final class HiddenUnit implements Hand
             [$this->faults, Faults::none()],
         );
         $seen = [];
-        foreach ($this->settler->model->parts as $id => $part) {
-            if ($part->demand() !== null && $part->observables() !== []) {
-                $usual = self::does($sound, $id);
-                $strange = array_diff_key(self::does($failed, $id), $usual);
-                $seen += $strange === [] ? [] : [$id => [(string) array_key_first($strange), (string) array_key_first($usual)]];
-            }
+        foreach (array_keys($this->settler->model->machines) as $id) {
+            $usual = self::does($sound, $id);
+            $strange = array_diff_key(self::does($failed, $id), $usual);
+            $seen += $strange === [] ? [] : [$id => [(string) array_key_first($strange), (string) array_key_first($usual)]];
         }
 
         return $seen;

@@ -140,10 +140,8 @@ final class Visit
     private function machines(Occasion $now): array
     {
         $evidence = [];
-        foreach ($this->model->parts as $id => $part) {
-            if ($part->demand() !== null && $part->observables() !== []) {
-                $evidence[] = new Evidence(new Look($id), $this->unit->look($id), $now);
-            }
+        foreach (array_keys($this->model->machines) as $id) {
+            $evidence[] = new Evidence(new Look($id), $this->unit->look($id), $now);
         }
 
         return $evidence === [] ? throw new \LogicException('A unit without a machine has nothing to complain of.') : $evidence;
