@@ -208,10 +208,12 @@ final readonly class Hearing
     {
         /** @var Graph<string, string> $alike */
         $alike = new Graph;
+        // what is away shows nothing of what it is: tests tell it from others as they do while it is there
+        $there = $this->predictor->lineup->comeAndGo();
         foreach ($inPlay as $v) {
             $suspect = $this->predictor->suspects[$this->predictor->suspectOf[$v]];
             // what a unit shows that is not wired as drawn nobody knows
-            $shows = $suspect->isMiswired ? 'shows anything' : 'shows '.($signatures[$v] ?? "#$v");
+            $shows = $suspect->isMiswired ? 'shows anything' : 'shows '.($signatures[$there[$v] ?? $v] ?? "#$v");
             $alike->join('suspect '.$this->predictor->suspectOf[$v], $shows, "shows $v");
             // whether it stays or comes and goes, it is the same that is wrong
             $is = $suspect->isMiswired ? 'is miswired' : 'is '.implode(' ', $suspect->ids());

@@ -22,11 +22,19 @@ final readonly class Islands
         $this->numbers = pack('v*', ...$numbers);
     }
 
-    /** Whether what is between two nodes is there by stray capacitance only: through more ohms than anything that is meant to be there. */
+    /**
+     * Whether what is between two nodes is there by stray capacitance only: a motor's windings to its frame as well as a wire's to its
+     * neighbours. What is meant to hold a node of its own goes through fewer ohms, and those are a resistance.
+     */
     public function isGhost(int $a, int $b): bool
     {
-        return $this->impedances !== [] && $this->of($a) !== $this->of($b)
-            && hypot(...$this->impedance($a)) + hypot(...$this->impedance($b)) > self::STRAY_OHMS;
+        if ($this->impedances === [] || $this->of($a) === $this->of($b)) {
+            return false;
+        }
+        [$ar, $ai] = $this->impedance($a);
+        [$br, $bi] = $this->impedance($b);
+
+        return hypot($ar, $ai) + hypot($br, $bi) > self::STRAY_OHMS || abs($ai) + abs($bi) > abs($ar) + abs($br);
     }
 
     /** What of the volts between two nodes is left on a meter with so many ohms of input; −1 is earth. */

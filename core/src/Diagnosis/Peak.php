@@ -8,7 +8,10 @@ use Levin\Core\Circuit\Circuit;
 use Levin\Core\Meter\Display;
 use Levin\Core\Meter\MeterFunction;
 
-/** A meter clipped on two points while the unit is started: the most volts that stand for some seconds. */
+/**
+ * A meter clipped on two points while the unit is started: the most volts that stand for some seconds; over a contact, while its armature
+ * is in: before and after, what stands there says nothing of it.
+ */
 final readonly class Peak implements Test
 {
     public function __construct(public string $red, public string $black)
@@ -37,7 +40,7 @@ final readonly class Peak implements Test
     public function order(Circuit $circuit): string
     {
         return sprintf(
-            'Clip red on %s, black on %s before it is switched on; note the most volts of the first %d minutes.',
+            'Clip red on %s, black on %s before it is switched on; note the most volts of the first %d minutes; over a contact, while it is pulled in.',
             Spot::words($circuit, $this->red),
             Spot::words($circuit, $this->black),
             Watch::SECONDS / 60,
@@ -71,24 +74,34 @@ final readonly class Peak implements Test
     #[\Override]
     public function shows(Predictor $predictor, Occasion $when, int $variant): float
     {
-        return (float) $this->prediction($predictor, $when, $variant)->value;
+        return (float) $this->prediction($predictor, $when, $variant, Watch::SHORT)->value;
     }
 
     #[\Override]
     public function fits(Predictor $predictor, Occasion $when, float|string|null $shown, array $variants): array
     {
-        $views = Outcomes::each(
+        // what stands for a moment may be noted, or not
+        [$all, $most, $some] = array_map(fn (array $noting): array => $predictor->ranged(Outcomes::each(
             $variants,
-            fn (int $v): array => [View::ofItsOwn($this->prediction($predictor, $when, $v), 1.0, -1 - $v)],
-        );
+            fn (int $v): array => [View::ofItsOwn($this->prediction($predictor, $when, $v, $noting[1]), $noting[0], -1 - $v)],
+        ), $when), Watch::NOTING);
 
-        return (new Reading(MeterFunction::VoltsAc, $shown))->fits($predictor->ranged($views, $when), static fn (): array => []);
+        return (new Reading(MeterFunction::VoltsAc, $shown))->fits(
+            Outcomes::each($variants, static fn (int $v): array => [...$all[$v], ...$most[$v], ...$some[$v]]),
+            static fn (): array => [],
+        );
     }
 
     #[\Override]
     public function isAsHealthy(Predictor $predictor, Occasion $when, float|string|null $shown): bool
     {
-        return (new Reading(MeterFunction::VoltsAc, $shown))->agrees($this->prediction($predictor, $when, 0));
+        foreach (Watch::NOTING as [, $least]) {
+            if ((new Reading(MeterFunction::VoltsAc, $shown))->agrees($this->prediction($predictor, $when, 0, $least))) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     #[\Override]
@@ -96,18 +109,31 @@ final readonly class Peak implements Test
     {
         $volts = [];
         foreach ($variants as $v) {
-            $prediction = $this->prediction($predictor, $when, $v);
+            $prediction = $this->prediction($predictor, $when, $v, Watch::SHORT);
             $volts[$v] = $prediction->isGhost ? 0.0 : $prediction->value;
         }
 
         return Likelihood::apart(MeterFunction::VoltsAc, $volts);
     }
 
-    private function prediction(Predictor $predictor, Occasion $when, int $variant): Prediction
+    /** @param  float  $least  seconds that it stands; where nothing does for so long, as short as may be */
+    private function prediction(Predictor $predictor, Occasion $when, int $variant, float $least): Prediction
     {
         $leads = new Leads(MeterFunction::VoltsAc, $this->red, $this->black);
+        $shares = $predictor->goneThrough($variant, $when, Watch::SECONDS);
+        $relay = $predictor->settler->model->contactBetween($this->red, $this->black);
+        if ($relay !== null) {
+            $dropped = $predictor->atRest($relay, $when->conditions);
+            $outlook = $predictor->on($when);
+            $shares = array_filter(
+                $shares,
+                static fn (int $scene): bool => $outlook->at($scene)->posture->observed[$relay] !== $dropped,
+                ARRAY_FILTER_USE_KEY,
+            );
+        }
+        $long = array_filter($shares, static fn (float $share): bool => $share * Watch::SECONDS >= $least);
         $most = new Prediction(0.0);
-        foreach ($predictor->goneThrough($variant, $when, Watch::SECONDS) as $scene) {
+        foreach (array_keys($long === [] ? $shares : $long) as $scene) {
             $here = $predictor->inScene($leads, $when, $scene);
             $most = $here->value > $most->value ? $here : $most;
         }

@@ -121,11 +121,11 @@ final class Predictor
     /**
      * Scenes that a variant goes through in its first seconds.
      *
-     * @return non-empty-list<int> numbers, each once
+     * @return non-empty-array<int, float> share of that time by number
      */
     public function goneThrough(int $variant, Occasion $when, float $seconds): array
     {
-        return array_keys($this->on($when)->passages($this->variant($variant))->between(0.0, $seconds));
+        return $this->on($when)->passages($this->variant($variant))->between(0.0, $seconds);
     }
 
     /** What is seen of a part of a healthy unit with the power off. */

@@ -12,6 +12,12 @@ final readonly class Watch implements Test
     /** A start is watched so long. [practice, no published source] */
     public const SECONDS = 240.0;
 
+    /** Of those who watch so many note nothing shorter, share and seconds. [practice, no published source] */
+    public const NOTING = [[0.5, 0.0], [0.4, self::SHORT], [0.1, 8.0]];
+
+    /** What lasts so long is counted on to be noted, seconds. [practice, no published source] */
+    public const SHORT = 3.5;
+
     /** Between the things it did, in the order in which the part's kind names them. */
     private const AND = ', ';
 
@@ -70,45 +76,74 @@ final readonly class Watch implements Test
     #[\Override]
     public function shows(Predictor $predictor, Occasion $when, int $variant): string
     {
-        $outlook = $predictor->on($when);
-        $seen = [];
-        foreach ($predictor->goneThrough($variant, $when, self::SECONDS) as $scene) {
-            $seen[$outlook->at($scene)->posture->observed[$this->part] ?? ''] = true;
-        }
-        $order = $predictor->settler->model->parts[$this->part]->observables();
-
-        return implode(self::AND, array_filter($order, static fn (string $state): bool => isset($seen[$state])));
+        return $this->inOrder($predictor, $this->seconds($predictor, $when, $variant));
     }
 
     #[\Override]
     public function fits(Predictor $predictor, Occasion $when, float|string|null $shown, array $variants): array
     {
         $others = max(1, 2 ** count($predictor->settler->model->parts[$this->part]->observables()) - 2);
-        $did = $this->did($predictor, $when, (string) $shown);
+        $noted = array_fill_keys(explode(self::AND, (string) $shown), true);
+        // how long it stood still before depends on what was before
+        $still = $predictor->atRest($this->part, $when->conditions);
 
-        return Outcomes::each(
-            $variants,
-            fn (int $v): Fit => $this->did($predictor, $when, $this->shows($predictor, $when, $v)) === $did
-                ? new Fit(1.0, 0.0, true)
-                : new Fit(0.0, 1 / $others, false),
-        );
+        return Outcomes::each($variants, function (int $v) use ($predictor, $when, $noted, $still, $others): Fit {
+            $chance = 1.0;
+            $seconds = $this->seconds($predictor, $when, $v);
+            foreach ([...$noted, ...$seconds] as $seen => $_) {
+                $isNoted = self::isNoted($seconds[$seen] ?? 0.0);
+                $chance *= $seen === $still ? 1.0 : (isset($noted[$seen]) ? $isNoted : 1 - $isNoted);
+            }
+
+            return new Fit($chance, 1 / $others, $chance > Fit::RARE);
+        });
     }
 
     #[\Override]
     public function isAsHealthy(Predictor $predictor, Occasion $when, float|string|null $shown): bool
     {
-        return $this->did($predictor, $when, $this->shows($predictor, $when, 0)) === $this->did($predictor, $when, (string) $shown);
+        return $this->fits($predictor, $when, $shown, [0])[0]->explains;
     }
 
     #[\Override]
     public function outcomes(Predictor $predictor, Occasion $when, array $variants): array
     {
-        return Outcomes::by($variants, fn (int $v): string => $this->did($predictor, $when, $this->shows($predictor, $when, $v)));
+        $still = $predictor->atRest($this->part, $when->conditions);
+
+        return Outcomes::by($variants, fn (int $v): string => $this->inOrder($predictor, array_filter(
+            $this->seconds($predictor, $when, $v),
+            static fn (float $seconds, string $seen): bool => $seen !== $still && $seconds >= self::SHORT,
+            ARRAY_FILTER_USE_BOTH,
+        )));
     }
 
-    /** What of all that was seen is more than standing still: how long it stood still before depends on what was before. */
-    private function did(Predictor $predictor, Occasion $when, string $shown): string
+    /** The chance that someone who watches says so: what is over in a moment may pass for a part of the start. */
+    private static function isNoted(float $seconds): float
     {
-        return implode(self::AND, array_diff(explode(self::AND, $shown), [$predictor->atRest($this->part, $when->conditions)]));
+        $chance = 0.0;
+        foreach ($seconds > 0.0 ? self::NOTING : [] as [$share, $least]) {
+            $chance += $seconds >= $least ? $share : 0.0;
+        }
+
+        return $chance;
+    }
+
+    /** @return array<string, float> seconds by what it is seen to do */
+    private function seconds(Predictor $predictor, Occasion $when, int $variant): array
+    {
+        $outlook = $predictor->on($when);
+        $seconds = [];
+        foreach ($predictor->goneThrough($variant, $when, self::SECONDS) as $scene => $share) {
+            $seen = $outlook->at($scene)->posture->observed[$this->part] ?? '';
+            $seconds[$seen] = ($seconds[$seen] ?? 0.0) + $share * self::SECONDS;
+        }
+
+        return $seconds;
+    }
+
+    /** @param  array<string, float>  $seconds  by what it is seen to do */
+    private function inOrder(Predictor $predictor, array $seconds): string
+    {
+        return implode(self::AND, array_intersect($predictor->settler->model->parts[$this->part]->observables(), array_keys($seconds)));
     }
 }

@@ -17,6 +17,7 @@ use Levin\Core\Parts\Faults;
 use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Shape;
+use Levin\Core\Parts\SymbolShape;
 
 /** A circuit made ready to compute: how its parts and wires behave, and which branches of its network each fills. */
 final class Model
@@ -126,6 +127,25 @@ final class Model
         }
 
         return $implied;
+    }
+
+    /**
+     * The relay or contactor, seen to pull in, whose contact lies between two points; null where none does.
+     *
+     * @throws UnknownName
+     */
+    public function contactBetween(string $red, string $black): ?string
+    {
+        $part = $this->circuit->partAt($red);
+        $kind = $this->parts[$part->id];
+        foreach ($kind->observables() === [] ? [] : $kind->symbols() as $symbol) {
+            $ends = [$part->point($symbol->left), $part->point($symbol->right)];
+            if ($symbol->shape === SymbolShape::Contact && array_diff([$red, $black], $ends) === []) {
+                return $part->id;
+            }
+        }
+
+        return null;
     }
 
     /** @throws UnknownName */

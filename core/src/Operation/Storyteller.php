@@ -25,6 +25,9 @@ final class Storyteller
     /** An overload has closed again by then, seconds. [practice, no published source] */
     public const COOLS = 1800.0;
 
+    /** What has stood so long is at the speeds that it comes to, seconds. */
+    private const STANDS = 60.0;
+
     /** Standing again as it has so often after so many seconds, it goes round. [practice, no published source] */
     private const ROUNDS = 4;
 
@@ -164,21 +167,29 @@ final class Storyteller
     /** @return non-empty-list<Stretch> */
     private function goOn(Course $course): array
     {
-        $stretches = $known = $times = [];
+        $stretches = $longest = $times = [];
         for ($n = 0; ; $n++) {
             [$from, $begins, $posture] = [$course->time(), $course->conditions()->numbers(), Stretch::postureOf($course->states())];
             // a pressure that still falls from round to round may yet open something
             $again = $posture.implode(' ', array_map(self::near(...), $begins));
             $times[$again] = ($times[$again] ?? 0) + 1;
             $goesRound = $from > self::AWHILE && $times[$again] > self::ROUNDS;
-            $settled = $known[$posture] ??= $course->settled();
+            $stood = $longest[$posture][1] ?? 0.0;
+            $settled = $stood < self::STANDS ? $course->settled() : $longest[$posture][0];
             $moved = $n < self::MOST && ! $goesRound && $course->goOn(Story::LONG);
             $ends = $course->conditions()->numbers();
-            if (! $moved) {
-                return [...$stretches, new Stretch($from, max($course->time(), $from + self::BRIEF), $settled, $begins, $ends)];
+            $until = $moved ? $course->time() : max($course->time(), $from + self::BRIEF);
+            if ($until - $from > $stood) {
+                $longest[$posture] = [$settled, $until - $from];
             }
-            if ($course->time() - $from >= self::BRIEF) {
-                $stretches[] = new Stretch($from, $course->time(), $settled, $begins, $ends);
+            $stretch = new Stretch($from, $until, $settled, $begins, $ends);
+            if (! $moved) {
+                $told = [...$stretches, $stretch];
+
+                return array_map(static fn (Stretch $s): Stretch => $s->as($longest[$s->posture()][0] ?? $s->settled), $told);
+            }
+            if ($until - $from >= self::BRIEF) {
+                $stretches[] = $stretch;
             }
         }
     }

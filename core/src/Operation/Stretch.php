@@ -22,6 +22,12 @@ final readonly class Stretch
     ) {
     }
 
+    /** As it stands at another time at which every part stands alike. */
+    public function as(Settled $settled): self
+    {
+        return new self($this->from, $this->until, $settled, $this->begins, $this->ends);
+    }
+
     /** The same where every part stands alike, whatever the speeds. */
     public function posture(): string
     {

@@ -271,10 +271,19 @@ final class HiddenUnit implements Hand
     #[\Override]
     public function peak(string $red, string $black, float $seconds): float
     {
-        return max(0.0, ...array_map(
+        $model = $this->settler->model;
+        $relay = $model->contactBetween($red, $black);
+        $stood = $this->through($seconds);
+        if ($relay !== null) {
+            $off = Conditions::poweredDown($model->circuit, $this->course->conditions());
+            $dropped = $this->settler->settle($off, Faults::none())->observed($relay);
+            $stood = array_values(array_filter($stood, static fn (Settled $settled): bool => $settled->observed($relay) !== $dropped));
+        }
+
+        return max([0.0, ...array_map(
             fn (Settled $settled): float => $this->read(MeterFunction::VoltsAc, $red, $black, $settled) ?? 0.0,
-            $this->through($seconds),
-        ));
+            $stood,
+        )]);
     }
 
     /** @return list<Settled> all that stands long enough to be looked at while time passes */
