@@ -40,7 +40,8 @@ final readonly class Peak implements Test
     public function order(Circuit $circuit): string
     {
         return sprintf(
-            'Clip red on %s, black on %s before it is switched on; note the most volts of the first %d minutes; over a contact, while it is pulled in.',
+            'Clip red on %s, black on %s before it is switched on; note the most volts of the first %d minutes; '
+                .'over a contact, while it is pulled in.',
             Spot::words($circuit, $this->red),
             Spot::words($circuit, $this->black),
             Watch::SECONDS / 60,

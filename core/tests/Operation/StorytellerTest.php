@@ -103,3 +103,12 @@ it('starts again with pressures come to rest: a fan that cycles on pressure wait
     expect($fan)->toContain('silent')->and($again->stretches[0]->settled->conditions->number('head_pressure_1'))
         ->toBeLessThan($unit->conditions()->number('head_pressure_1'));
 });
+
+it('shows a motor as it stands longest, not as it stood while it came up to speed', function (): void {
+    // with nothing to drive but its own friction an induction motor turns within a hundredth of synchronous speed (textbooks, from memory)
+    $unit = Unit::shipped('rooftop-460');
+    $faults = $unit->model()->faults->parseAll(['PEM:hub-loose']);
+    $told = (new Storyteller($unit->model(), $unit->settler->networks))->tell($unit->conditions(), $faults)->stretches;
+    $slip = (float) substr($told[count($told) - 1]->settled->states['PEM'], strlen('running'));
+    expect($slip)->toBeGreaterThan(0.0)->toBeLessThan(0.01);
+});

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+use Levin\Core\Diagnosis\Leads;
+use Levin\Core\Diagnosis\Occasion;
+use Levin\Core\Diagnosis\Peak;
+use Levin\Core\Diagnosis\Predictor;
+use Levin\Core\Diagnosis\Standpoint;
+use Levin\Core\Diagnosis\SuspectGroup;
+use Levin\Core\Diagnosis\Watch;
+use Levin\Core\Meter\MeterFunction;
+use Levin\Core\Tests\Support\Learned;
+use Levin\Core\Tests\Support\Unit;
+
+// Starts that are watched, and what stands where nothing is fed. Common practice, no published source, but where one is named.
+
+/** The variant of a fault: of one with degrees, the level. */
+function variantOf(Predictor $predictor, string $fault): int
+{
+    return (int) array_search($predictor->settler->model->faults->parseAll([$fault]), $predictor->variants, false);
+}
+
+it('takes what stands over an open contactor for a ghost, though a motor hangs on it', function (): void {
+    // a winding has some nanofarads to its frame: megohms at 60 Hz, read on ten and not on some thousand
+    $predictor = Unit::shipped('rooftop-460')->investigation()->predictor();
+    $when = new Occasion(Unit::shipped('rooftop-460')->conditions());
+    $scene = $predictor->sceneNumber(variantOf($predictor, 'OLR:tripped'), $when);
+    $high = $predictor->inScene(new Leads(MeterFunction::VoltsAc, 'BC.L2', 'BC.T2'), $when, $scene);
+    $low = $predictor->inScene(new Leads(MeterFunction::VoltsAcLowZ, 'BC.L2', 'BC.T2'), $when, $scene);
+    expect($high->isGhost)->toBeTrue()->and($high->value)->toBeGreaterThan(200.0)->and($low->value)->toBeLessThan(2.0);
+});
+
+it('counts volts over a contact while it is pulled in', function (): void {
+    $predictor = Unit::shipped('rooftop-460')->investigation()->predictor();
+    $when = new Occasion(Unit::shipped('rooftop-460')->conditions(), 0.0);
+    $worn = variantOf($predictor, 'BC:pole1-worn=20');
+    expect((new Peak('BC.L3', 'BC.T3'))->shows($predictor, $when, $worn))->toBeLessThan(1.0)
+        ->and((new Peak('BC.L1', 'BC.T1'))->shows($predictor, $when, $worn))->toBeGreaterThan(20.0)
+        // and over what is fed all along, all of the time
+        ->and((new Peak('BC.L1', 'BC.L2'))->shows($predictor, $when, $worn))->toEqualWithDelta(480.0, 10.0);
+});
+
+it('takes a hum of a moment for a part of the start, or for a hum; a motor that never runs for neither', function (): void {
+    $predictor = Unit::shipped('rooftop-460')->investigation()->predictor();
+    $when = new Occasion(Unit::shipped('rooftop-460')->conditions(), 0.0);
+    $worn = variantOf($predictor, 'BC:pole1-worn=20');
+    $explains = static fn (string $shown): bool => (new Watch('IBM'))->fits($predictor, $when, $shown, [$worn])[$worn]->explains;
+    expect($explains('runs, silent'))->toBeTrue()->and($explains('runs, hums, silent'))->toBeTrue()
+        ->and($explains('hums, silent'))->toBeFalse()->and($explains('silent'))->toBeFalse();
+});
+
+it('keeps apart what comes and goes while it is away, where tests tell it apart while it is there', function (): void {
+    $unit = Unit::cooling();
+    $now = $unit->conditions();
+    $seen = [
+        Learned::seen('COMP', 'silent', $now), Learned::seen('CC', 'dropped out', $now),
+        Learned::seen('COMP', 'runs', $now), Learned::seen('CC', 'pulled in', $now),
+        Learned::metered(MeterFunction::VoltsAc, 'TST.R', 'TST.Y', 0.0, $now),
+    ];
+    $groups = $unit->investigation()->assess($seen, new Standpoint($now))->groups;
+    $seized = array_values(array_filter($groups, static fn (SuspectGroup $g): bool => in_array('OFM:seized', $g->faults, true)))[0];
+    expect($seized->faults)->not->toContain('OFM:run-open');
+});
