@@ -89,7 +89,7 @@ final readonly class AdviceData extends Data
         return match ($act->way) {
             Way::Eyes => $act->asItStarts ? 'watch' : 'look',
             Way::Meter => $act->asItStarts ? 'peak' : 'probe',
-            Way::OnWires => 'clamp',
+            Way::OnWires => $act->asItStarts ? 'peak' : 'clamp',
             Way::Instrument => 'gauge',
             Way::Hands => 'feel',
         };

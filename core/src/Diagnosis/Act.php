@@ -40,9 +40,9 @@ final readonly class Act
     }
 
     /** Round wires, or in series with one. */
-    public static function onWires(MeterFunction $function, string $wires): self
+    public static function onWires(MeterFunction $function, string $wires, bool $asItStarts = false): self
     {
-        return new self(Way::OnWires, $function, $wires, '', false);
+        return new self(Way::OnWires, $function, $wires, '', $asItStarts);
     }
 
     public static function meter(MeterFunction $function, string $red, string $black, bool $asItStarts = false): self

@@ -135,6 +135,10 @@ final readonly class Candidates
                 $minutes = $wait + self::PROBE + $this->reachPoints($red, $black, $place);
                 $list[] = new Candidate(new Peak($red, $black), $when, [], $minutes, $isLine ? self::RISK_LINE : 1.0);
             }
+            foreach ($component->isFlameRod() ? $this->model->circuit->wiresAt($component->part->point('S')) : [] as $wire) {
+                $minutes = $wait + self::LIFT + self::LAND + $this->reach([$component->part->place], $place);
+                $list[] = new Candidate(new FlameCurrent($wire->id), $when, [], $minutes, 1.0);
+            }
         }
 
         return $list;

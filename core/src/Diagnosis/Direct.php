@@ -75,6 +75,26 @@ final class Direct
         );
     }
 
+    /**
+     * The most that one variant shows in some scenes.
+     *
+     * @param  non-empty-list<int>  $scenes  by number
+     *
+     * @throws UnknownName
+     */
+    public function most(int $variant, array $scenes, Ammeter|Leads $on, Occasion $when): float
+    {
+        if ($this->narrower?->lineup->has($variant) === true) {
+            return $this->narrower->most($variant, $scenes, $on, $when);
+        }
+        $page = $this->notebook->page(Readings::class, 'most direct '.$on->key().' '.$when->key());
+
+        return (float) max($page->row($variant, fn (): array => array_map(
+            fn (int $scene): float => $this->readingIn($variant, $scene, $on, $when),
+            $scenes,
+        )));
+    }
+
     private function readingIn(int $variant, int $number, Ammeter|Leads $on, Occasion $when): float
     {
         $settler = $this->outlooks->settler;

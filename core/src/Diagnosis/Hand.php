@@ -41,6 +41,9 @@ interface Hand
     /** @return list<string> all that is seen of a part while the unit has been on for some seconds, in the order its kind names them */
     public function watch(string $part, float $seconds): array;
 
+    /** The most microamperes d.c. in series with a wire while the unit has been on for some seconds, SI. */
+    public function mostInSeries(string $wire, float $seconds): ?float;
+
     /** The most volts between two points that stand while the unit has been on for some seconds. */
     public function peak(string $red, string $black, float $seconds): float;
 }

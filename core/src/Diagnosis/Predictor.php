@@ -276,6 +276,14 @@ final class Predictor
         return new Prediction($this->direct->reading($this->variant($variant), $ammeter, $when));
     }
 
+    /** The most microamperes d.c. of one variant in its first seconds. */
+    public function mostInSeries(int $variant, Ammeter $ammeter, Occasion $when, float $seconds): Prediction
+    {
+        $known = $this->variant($variant);
+
+        return new Prediction($this->direct->most($known, array_keys($this->goneThrough($known, $when, $seconds)), $ammeter, $when));
+    }
+
     /**
      * Microamperes d.c. of some variants, in all that each may be found in then.
      *

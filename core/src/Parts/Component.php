@@ -157,6 +157,12 @@ abstract class Component
         return false;
     }
 
+    /** Whether a flame conducts through it: what its wire carries says how well. */
+    public function isFlameRod(): bool
+    {
+        return false;
+    }
+
     /** Whether it keeps a burner from doing harm: nothing goes round it. */
     public function guardsFlame(): bool
     {

@@ -10,7 +10,6 @@ use Levin\Core\Diagnosis\Clamp;
 use Levin\Core\Diagnosis\Evidence;
 use Levin\Core\Diagnosis\Feel;
 use Levin\Core\Diagnosis\Gauge;
-use Levin\Core\Diagnosis\InSeries;
 use Levin\Core\Diagnosis\Limits;
 use Levin\Core\Diagnosis\Occasion;
 use Levin\Core\Diagnosis\Tripped;
@@ -167,7 +166,7 @@ final class CallCourse
                 $this->conditions,
                 $since,
             ),
-            MeterFunction::MicroampsDc => $when->made(new InSeries($red), $value, $this->conditions, $since),
+            MeterFunction::MicroampsDc => $when->readInSeries($red, $value, $this->conditions, $since),
             default => $when->read($function, $red, $event->text('black'), $value, $this->conditions, $since),
         };
     }

@@ -128,8 +128,8 @@ final readonly class EvidenceGate
         if ($function->isDeadTest() && ! $standing->provedDead) {
             throw Refusal::deadTestOnLiveCircuit();
         }
-        if ($when->isAWhile() && $function !== MeterFunction::VoltsAc) {
-            throw Refusal::onlyVoltsAsItStarts();
+        if ($when->isAWhile() && ! in_array($function, [MeterFunction::VoltsAc, MeterFunction::MicroampsDc], true)) {
+            throw Refusal::onlyTheMostAsItStarts();
         }
         try {
             $entry = Entry::parse($function, $given->text('entered'));

@@ -198,9 +198,10 @@ final class Refusal extends RecordException
         return new self('moment', 'Say when it was: seconds after power and call came on, or '.implode(', ', $words).'.');
     }
 
-    public static function onlyVoltsAsItStarts(): self
+    public static function onlyTheMostAsItStarts(): self
     {
-        return new self('moment', 'As it starts, only the most volts can be kept; take other readings on the unit as it stands.');
+        return new self('moment', 'As it starts, only the most volts can be kept, or the most microamperes in series; '
+            .'take other readings on the unit as it stands.');
     }
 
     /** A call that is read from a file. */

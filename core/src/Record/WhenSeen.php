@@ -6,6 +6,8 @@ namespace Levin\Core\Record;
 
 use Levin\Core\Circuit\Conditions;
 use Levin\Core\Diagnosis\Evidence;
+use Levin\Core\Diagnosis\FlameCurrent;
+use Levin\Core\Diagnosis\InSeries;
 use Levin\Core\Diagnosis\Look;
 use Levin\Core\Diagnosis\Occasion;
 use Levin\Core\Diagnosis\Peak;
@@ -90,6 +92,18 @@ final readonly class WhenSeen
         return $this->moment === self::AS_IT_STARTS
             ? new Evidence(new Peak($red, $black), $value, new Occasion($conditions, 0.0))
             : $this->made(new Probe($function, $red, $black), $value, $conditions, $since);
+    }
+
+    /**
+     * Microamperes in series with a wire.
+     *
+     * @param  float|null  $since  seconds since it was switched on, when that is in the log and not long ago
+     */
+    public function readInSeries(string $wire, ?float $value, Conditions $conditions, ?float $since = null): Evidence
+    {
+        return $this->moment === self::AS_IT_STARTS
+            ? new Evidence(new FlameCurrent($wire), $value, new Occasion($conditions, 0.0))
+            : $this->made(new InSeries($wire), $value, $conditions, $since);
     }
 
     /**

@@ -269,6 +269,15 @@ final class HiddenUnit implements Hand
     }
 
     #[\Override]
+    public function mostInSeries(string $wire, float $seconds): float
+    {
+        return max([0.0, ...array_map(
+            fn (Settled $settled): float => $this->noisy($this->meter->inSeries($wire, $settled)) ?? 0.0,
+            $this->through($seconds),
+        )]);
+    }
+
+    #[\Override]
     public function peak(string $red, string $black, float $seconds): float
     {
         $model = $this->settler->model;

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Levin\Core\Diagnosis\FlameCurrent;
 use Levin\Core\Diagnosis\Leads;
 use Levin\Core\Diagnosis\Occasion;
 use Levin\Core\Diagnosis\Peak;
@@ -48,6 +49,21 @@ it('takes a hum of a moment for a part of the start, or for a hum; a motor that 
     $explains = static fn (string $shown): bool => (new Watch('IBM'))->fits($predictor, $when, $shown, [$worn])[$worn]->explains;
     expect($explains('runs, silent'))->toBeTrue()->and($explains('runs, hums, silent'))->toBeTrue()
         ->and($explains('hums, silent'))->toBeFalse()->and($explains('silent'))->toBeFalse();
+});
+
+it('has microamperes of a clean flame rod as the furnace starts, and next to none of a coated one', function (): void {
+    // one to six microamperes, and below one the board does not see the flame (common practice, no published source)
+    $unit = Unit::shipped('gas-furnace');
+    $predictor = $unit->investigation()->predictor();
+    $when = new Occasion($unit->conditions(), 0.0);
+    $test = new FlameCurrent('w28');
+    [$dirty, $off] = [variantOf($predictor, 'FS:dirty'), variantOf($predictor, 'w28:open')];
+    expect($test->shows($predictor, $when, 0))->toBeGreaterThan(1e-6)->toBeLessThan(6e-6)
+        ->and($test->shows($predictor, $when, $dirty))->toBeLessThan(0.5e-6)->toBeGreaterThan(0.0)
+        ->and($test->shows($predictor, $when, $off))->toBeLessThan(1e-9)
+        ->and($test->isAsHealthy($predictor, $when, 3.5e-6))->toBeTrue()->and($test->isAsHealthy($predictor, $when, 0.1e-6))->toBeFalse();
+    $fits = $test->fits($predictor, $when, 0.1e-6, [0, $dirty, $off]);
+    expect($fits[$dirty]->likelihood())->toBeGreaterThan(10 * $fits[0]->likelihood());
 });
 
 it('keeps apart what comes and goes while it is away, where tests tell it apart while it is there', function (): void {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Levin\Core\Checks\BurnerGuards;
 use Levin\Core\Diagnosis\Clamp;
 use Levin\Core\Diagnosis\Feel;
+use Levin\Core\Diagnosis\FlameCurrent;
 use Levin\Core\Diagnosis\Gauge;
 use Levin\Core\Diagnosis\InSeries;
 use Levin\Core\Diagnosis\Look;
@@ -105,6 +106,7 @@ it('makes evidence of everything that is learned', function (): void {
           - reading: { function: amps, red: "w10+~w11", turns: 2, entered: "3.4" }
           - reading: { function: uadc, red: w10, entered: "3.5" }
           - reading: { function: vac-lowz, red: HP.1, black: LV.C, entered: "26" }
+          - reading: { function: uadc, red: w10, entered: "3.5", moment: as it starts }
         YAML);
     $all = $standing->allEvidence();
     expect($all[0]->test)->toEqual(new Feel('OFM', Sign::Seized))->and($all[0]->shown)->toBe('seized')
@@ -113,7 +115,8 @@ it('makes evidence of everything that is learned', function (): void {
         ->and($all[2]->when->after)->toBe(120.0)
         ->and($all[3]->test)->toEqual(new Clamp([new Clamped('w10'), new Clamped('w11', true)], 2))->and($all[3]->shown)->toBe(3.4)
         ->and($all[4]->test)->toEqual(new InSeries('w10'))->and($all[4]->shown)->toEqualWithDelta(3.5e-6, 1e-12)
-        ->and($all[5]->test)->toEqual(new Probe(MeterFunction::VoltsAcLowZ, 'HP.1', 'LV.C'));
+        ->and($all[5]->test)->toEqual(new Probe(MeterFunction::VoltsAcLowZ, 'HP.1', 'LV.C'))
+        ->and($all[6]->test)->toEqual(new FlameCurrent('w10'))->and($all[6]->when->after)->toBe(0.0);
 });
 
 it('takes pressures and temperatures in the units people read', function (string $quantity, string $entered, float $value): void {

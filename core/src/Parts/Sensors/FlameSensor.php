@@ -52,6 +52,12 @@ final class FlameSensor extends Kind
     }
 
     #[\Override]
+    public function isFlameRod(): bool
+    {
+        return true;
+    }
+
+    #[\Override]
     public function initialState(): string
     {
         return self::NO_FLAME;
