@@ -19,8 +19,11 @@ final class Chooser
 {
     private const OFFERED = 6;
 
-    /** Leads are lifted, and starts watched, once at most this many suspects are in play. */
+    /** Leads are lifted, and starts watched, once at most this many suspects are in play, */
     private const FEW = 24;
+
+    /** and starts too where nothing tells so many bits a minute: a unit that has locked itself out shows nothing as it stands. */
+    private const LITTLE = 0.1;
 
     /** With more than this chance that it is a ghost volts are read on a low impedance. [practice, no published source] */
     private const GHOSTS = 0.1;
@@ -62,7 +65,8 @@ final class Chooser
         if ($isFew || $isParted || ! $now->isEnergised($this->model->circuit)) {
             $this->addDead($ranking, $isFew, $isParted);
         }
-        if ($isFew && ! $isBolted && $this->moveDifferently($now, $weights)) {
+        $isLittle = ($ranking->best(1)[0] ?? null)?->score() < self::LITTLE;
+        if (($isFew || $isLittle) && ! $isBolted && $this->moveDifferently($now, $weights)) {
             $running = $this->predictor->outlook($calling = $now->calling($this->model->circuit))->scene(0);
             foreach ((new Candidates($this->model))->watching($calling, $this->from->place, $running) as $test) {
                 $this->offer($ranking, $test, 0.0);
