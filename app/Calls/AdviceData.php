@@ -11,6 +11,7 @@ use Levin\Core\Diagnosis\Advice;
 use Levin\Core\Diagnosis\Feel;
 use Levin\Core\Diagnosis\Step;
 use Levin\Core\Diagnosis\Steps;
+use Levin\Core\Diagnosis\Telling;
 use Levin\Core\Diagnosis\Test;
 use Levin\Core\Diagnosis\Way;
 use Levin\Core\Meter\MeterFunction;
@@ -31,6 +32,8 @@ final readonly class AdviceData extends Data
      * @param  bool  $dead  whether the power is off for it
      * @param  list<StepData>  $steps  orders, in their order
      * @param  list<string>  $choices  what can be seen or felt
+     * @param  list<ResultData>  $results  what it may show and what that would mean, most probable first
+     * @param  string  $healthy  what a healthy unit shows, as a technician says it
      * @param  string  $at  the place, as the circuit names it
      */
     private function __construct(
@@ -42,6 +45,8 @@ final readonly class AdviceData extends Data
         public string $title,
         public string $why,
         public string $expected,
+        public array $results,
+        public string $healthy,
         public float $bits,
         public float $minutes,
         public bool $lineVoltage,
@@ -71,6 +76,8 @@ final readonly class AdviceData extends Data
             $advice->title,
             $advice->why,
             $advice->expected,
+            array_map(ResultData::of(...), array_slice($advice->outcomes, 0, Telling::TOLD)),
+            $advice->said,
             $advice->bits,
             $candidate->minutes,
             $candidate->risk > 1.0,

@@ -134,7 +134,7 @@ it('goes from sign-in to the finding on a unit whose outdoor section does nothin
         }
         $advice = $trace['next'][0];
         $this->sees($advice['title'], '[data-next-title]');
-        expect($this->text('[data-next-why]'))->toContain('A healthy unit shows');
+        expect($this->text('[data-next-why]'))->toContain($advice['results'][0]['who'])->toContain('healthy');
         $answer = answerTo($advice, 'HP:open', $trace['standing']);
         if ($advice['kind'] === 'gauge') {
             $this->type('input[name=quantity]', $answer);

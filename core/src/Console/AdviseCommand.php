@@ -13,6 +13,7 @@ use Levin\Core\Diagnosis\Check;
 use Levin\Core\Diagnosis\Evidence;
 use Levin\Core\Diagnosis\Investigation;
 use Levin\Core\Diagnosis\MemoryOutlooks;
+use Levin\Core\Diagnosis\Result;
 use Levin\Core\Diagnosis\Step;
 use Levin\Core\Diagnosis\Steps;
 use Levin\Core\Diagnosis\SuspectGroup;
@@ -128,7 +129,12 @@ final class AdviseCommand extends CircuitCommand
             'sweep' => array_map(static fn (Candidate $c): string => $c->test->act()->at, $advice->sweep),
             'minutes' => $candidate->minutes,
             'healthy' => $advice->expected,
-            'outcomes' => $advice->outcomes,
+            'outcomes' => array_map(static fn (Result $r): array => [
+                'shows' => $r->shows,
+                'means' => $r->means(),
+                'suspects' => $r->suspects,
+                'probability' => $r->probability,
+            ], $advice->outcomes),
         ];
     }
 
@@ -156,6 +162,7 @@ final class AdviseCommand extends CircuitCommand
         $checks('Not proved yet, behind it:', $data['unproved_behind']);
         foreach ($assessment->next as $n => $advice) {
             $lines[] = ($n === 0 ? 'Next:' : '   or').' '.$advice->title.sprintf(' (%.1f min)', $advice->candidate->minutes);
+            array_push($lines, ...$n === 0 ? ["      $advice->why"] : []);
         }
         if ($assessment->help() !== '') {
             $lines[] = $assessment->help();

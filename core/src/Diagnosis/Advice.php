@@ -11,7 +11,8 @@ final readonly class Advice
      * @param  float  $bits  expected information
      * @param  string  $expected  what a healthy unit shows, as the meter would
      * @param  float|string|null  $healthy  the same as a value: SI, null for OL, or what is seen
-     * @param  list<array{shows: string, suspects: list<string>, probability: float}>  $outcomes  most probable first
+     * @param  string  $said  the same as a technician says it
+     * @param  list<Result>  $outcomes  what it may show, most probable first
      * @param  list<Candidate>  $sweep  what is done after it with only the red lead moved
      */
     public function __construct(
@@ -20,6 +21,7 @@ final readonly class Advice
         public string $title,
         public string $expected,
         public float|string|null $healthy,
+        public string $said,
         public string $why,
         public array $outcomes,
         public array $sweep = [],

@@ -181,6 +181,7 @@ final class Chooser
             $test->title($this->model->circuit),
             $expected,
             $expected,
+            $expected,
             'It comes and goes, and is not there now: what is read now says nothing of it.',
             [],
         );
@@ -347,60 +348,7 @@ final class Chooser
         if ($test->test instanceof Probe && $this->mayBeGhost($test->test, $test->when, $weights)) {
             $test = $test->with($test->test->on(MeterFunction::VoltsAcLowZ));
         }
-        $shown = [];
-        foreach ($ranked->outcomes as $members) {
-            usort($members, static fn (int $a, int $b): int => $weights[$b] <=> $weights[$a]);
-            $shown[] = [
-                'shows' => $this->show($test, $members[0]),
-                'suspects' => array_values(array_unique(array_map($this->label(...), $members))),
-                'probability' => array_sum(array_map(static fn (int $s): float => $weights[$s], $members)),
-            ];
-        }
-        usort($shown, static fn (array $a, array $b): int => $b['probability'] <=> $a['probability']);
-        $healthy = $test->test->shows($this->predictor, $test->when, 0);
-        $expected = $test->test->words($healthy);
 
-        return new Advice(
-            $test,
-            $ranked->bits,
-            $test->test->title($this->model->circuit),
-            $expected,
-            $healthy,
-            $this->why($shown, $expected),
-            $shown,
-            $sweep,
-        );
-    }
-
-    private function label(int $variant): string
-    {
-        return $this->predictor->suspects[$this->predictor->suspectOf[$variant]]->label();
-    }
-
-    private function show(Candidate $test, int $variant): string
-    {
-        return $test->test->words($test->test->shows($this->predictor, $test->when, $variant));
-    }
-
-    /** @param  list<array{shows: string, suspects: list<string>, probability: float}>  $outcomes most probable first */
-    private function why(array $outcomes, string $expected): string
-    {
-        $phrase = static function (array $o): string {
-            /** @var array{shows: string, suspects: list<string>, probability: float} $o */
-            $others = count($o['suspects']) - 1;
-
-            return $o['shows'].': '.$o['suspects'][0].match ($others) {
-                0 => '',
-                1 => ', or '.$o['suspects'][1],
-                default => ", or one of $others others",
-            };
-        };
-
-        $rest = match (count($outcomes)) {
-            0, 1, 2 => '',
-            default => '. Anything else: the rest',
-        };
-
-        return ucfirst(implode('. ', array_map($phrase, array_slice($outcomes, 0, 2)))).$rest.". A healthy unit shows $expected.";
+        return (new Telling($this->predictor, $weights))->of($ranked, $test, $sweep);
     }
 }

@@ -7,6 +7,25 @@ namespace Levin\Core\Meter;
 /** How a value looks on the meter: range, decimals and prefix. */
 final class Display
 {
+    /** Less than this is said to be about nothing, SI. [practice, no published source] */
+    private const NOTHING = ['V' => 0.5, 'A' => 0.05, 'Ω' => 0.5];
+
+    /**
+     * As a technician says it: no more digits than matter.
+     *
+     * @param  float  $value  SI
+     */
+    public static function said(MeterFunction $function, float $value): string
+    {
+        $unit = $function === MeterFunction::MicroampsDc ? 'µA' : $function->unit();
+
+        return match (true) {
+            abs($value) < (self::NOTHING[$unit] ?? 0.0) => "about 0 $unit",
+            $unit === 'V' => number_format($value, abs($value) < 100 ? 1 : 0, '.', '').' V',
+            default => self::format($function, $value),
+        };
+    }
+
     /** @param  float  $value SI */
     public static function format(MeterFunction $function, float $value): string
     {

@@ -57,11 +57,7 @@ final class Course
 
     private int $rounds = 0;
 
-    /** @var array{Factorisation, array<int, float>}|null to direct current, when asked for since the last move */
-    private ?array $direct = null;
-
-    /** @var array<string, true> parts that have looked at it */
-    private array $looking = [];
+    private readonly DirectVolts $direct;
 
     /**
      * @param  array<string, string>  $states
@@ -88,6 +84,7 @@ final class Course
     ) {
         $this->burnt = Faults::none();
         $this->quantities = new Quantities($model);
+        $this->direct = new DirectVolts($networks);
         $this->solver = new Solver($model, $networks, $network, $states, $faults, $conditions, $behind);
     }
 
@@ -309,7 +306,7 @@ final class Course
      */
     private function isSeenByMoved(array $moved): bool
     {
-        return ! $this->solver->move($moved, $this->states, $this->conditions) && $this->direct === null;
+        return ! $this->solver->move($moved, $this->states, $this->conditions) && ! $this->direct->isLookedAt();
     }
 
     /**
@@ -322,8 +319,8 @@ final class Course
         $seen = $history = [];
         $this->chattering = [];
         for ($round = 1; ; $round++) {
-            $this->direct = null;
-            $this->looking = $this->seen = [];
+            $this->direct->forget();
+            $this->seen = [];
             if ($this->witness !== null) {
                 ($this->witness)($this->settled());
             }
@@ -370,7 +367,7 @@ final class Course
             clone $this->levels,
             clone $this->worn,
             $isRest,
-            array_keys($this->looking),
+            $this->direct->lookers(),
         );
     }
 
@@ -503,16 +500,8 @@ final class Course
             $this->model,
             $component,
             $this->solver->volts,
-            fn (): array => $this->directVolts($component->id),
+            fn (): array => $this->direct->seenBy($component->id, $this->conditions, $this->states, $this->faults),
         );
-    }
-
-    /** @return array{Factorisation, array<int, float>} the network to direct current as it is now, made when first asked for */
-    private function directVolts(string $for): array
-    {
-        $this->looking[$for] = true;
-
-        return $this->direct ??= $this->networks->direct($this->conditions, $this->states, $this->faults);
     }
 
     /**

@@ -13,6 +13,7 @@ use Levin\Core\Diagnosis\Probe;
 use Levin\Core\Diagnosis\Sittings;
 use Levin\Core\Diagnosis\Standpoint;
 use Levin\Core\Diagnosis\Weighing;
+use Levin\Core\Meter\Display;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Tests\Support\Learned;
 use Levin\Core\Tests\Support\Unit;
@@ -50,7 +51,7 @@ it('advises with the points, the function, the healthy reading and the reason', 
     expect($next->candidate->test)->toBeInstanceOf(Probe::class)
         ->and($probe->function)->toBe(MeterFunction::VoltsAc)
         ->and($next->title)->toBe("Volts: $probe->red → $probe->black")
-        ->and($next->why)->toContain(': ')->toContain("A healthy unit shows $next->expected")
+        ->and($next->why)->toContain(': ')->toContain('A healthy unit shows '.Display::said(MeterFunction::VoltsAc, (float) $next->healthy))
         ->and($next->bits)->toBeGreaterThan(0.5)->toBeLessThan(log(150, 2));
     $healthy = $unit->read(MeterFunction::VoltsAc, $probe->red, $probe->black)->display();
     expect($next->expected)->toBe($healthy);

@@ -60,6 +60,11 @@ export const anAdvice = (over: Partial<Advice> = {}): Advice => ({
     title: 'Ohms: CC.A → CC.B',
     why: 'OL leaves the coil. A healthy unit shows 12.0 Ω.',
     expected: '12.0 Ω',
+    results: [
+        { said: 'OL', likely: 'likely', who: 'Contactor', as_healthy: false },
+        { said: '12.0 Ω', likely: 'possible', who: 'nothing wrong', as_healthy: true },
+    ],
+    healthy: '12.0 Ω',
     bits: 1,
     minutes: 4.5,
     line_voltage: false,

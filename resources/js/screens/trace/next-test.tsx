@@ -54,18 +54,38 @@ export function NextTest(props: Props) {
                     </button>
                 )}
             </p>
-            <p className="leading-snug" data-next-why>
-                {advice.why}
-            </p>
             {advice.line_voltage && (
                 <p className="mt-2 border-ink border-l-8 pl-3">
                     Line voltage: qualified hands, rated leads and gloves, one hand where you can.
                 </p>
             )}
             <Steps steps={advice.steps} disabled={disabled} prove={props.prove} send={send} />
+            <Meanings advice={advice} />
             {isReady(advice) && <Answer {...props} />}
             <Cannot advice={advice} standing={props.standing} disabled={disabled} send={send} />
         </section>
+    );
+}
+
+/** What each likely result would mean; what none can mean is said instead. */
+function Meanings({ advice }: { advice: Advice }) {
+    if (advice.results.length === 0) {
+        return (
+            <p className="mt-2 leading-snug" data-next-why>
+                {advice.why}
+            </p>
+        );
+    }
+    return (
+        <ul className="mt-3 space-y-1 leading-snug" data-next-why>
+            {advice.results.map((result) => (
+                <li key={result.said + result.who}>
+                    <b className="inline-block first-letter:uppercase">{result.said}</b>
+                    {result.as_healthy && ', as healthy'} · {result.likely}: {result.who}
+                </li>
+            ))}
+            {advice.results.every((result) => !result.as_healthy) && <li>A healthy unit shows {advice.healthy}</li>}
+        </ul>
     );
 }
 

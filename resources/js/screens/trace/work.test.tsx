@@ -30,8 +30,22 @@ const proof: Advice['steps'][number] = { order: 'Prove it dead.', event: 'proved
 const lift: Advice['steps'][number] = { order: 'Lift the orange wire.', event: 'lead', data: { wire: 'w24', lifted: true } };
 const order: Advice['steps'][number] = { order: 'Red on CC.A; black on CC.B.', event: null, data: {} };
 
+it('says what each result would mean, and what a healthy unit shows where none of them is that', () => {
+    const open = { said: 'OL', likely: 'likely', who: 'Contactor', as_healthy: false };
+    const sound = { said: 'about 12 Ω', likely: 'possible', who: 'nothing wrong', as_healthy: true };
+    const said = () => screen.getAllByRole('listitem').map((li) => li.textContent);
+    next(anAdvice({ steps: [], results: [open, sound] }));
+    expect(said()).toEqual(['OL · likely: Contactor', 'about 12 Ω, as healthy · possible: nothing wrong']);
+    cleanup();
+    next(anAdvice({ steps: [], results: [open] }));
+    expect(said()).toEqual(['OL · likely: Contactor', 'A healthy unit shows 12.0 Ω']);
+    cleanup();
+    next(anAdvice({ steps: [], results: [] }));
+    screen.getByText(/OL leaves the coil/);
+});
+
 it('numbers the orders and lets one be confirmed at a time: off, proved dead, lifted', () => {
-    const a = next(anAdvice({ steps: [off, proof, lift, order] }));
+    const a = next(anAdvice({ steps: [off, proof, lift, order], results: [] }));
     expect(screen.getAllByRole('listitem').map((li) => li.textContent)).toEqual([
         '1Disconnect: pulled.',
         '2Prove it dead.',

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Diagnosis;
+
+/** A result that a test may have, and what it would mean. */
+final readonly class Result
+{
+    /**
+     * Likelihood in words, from a probability on. [practice, no published source]
+     *
+     * @var array<string, float>
+     */
+    private const WORDS = ['almost certain' => 0.95, 'likely' => 0.5, 'possible' => 0.1, 'unlikely' => 0.0];
+
+    /** Parts that are named before the others are counted. */
+    private const NAMED = 2;
+
+    /**
+     * @param  string  $shows  as the meter would show it
+     * @param  string  $said  as a technician would say it
+     * @param  list<string>  $suspects  those that would show it, the most probable first
+     * @param  list<string>  $parts  the parts and wires that they are faults of, in the same order; none where nothing would be wrong
+     */
+    public function __construct(
+        public string $shows,
+        public string $said,
+        public array $suspects,
+        public array $parts,
+        public float $probability,
+        public bool $isAsHealthy,
+    ) {
+    }
+
+    /** In a sentence. */
+    public function means(): string
+    {
+        return ucfirst($this->said)." ({$this->likely()}".($this->isAsHealthy ? ', as healthy' : '')."): {$this->who()}.";
+    }
+
+    /** What it would be; of many, those that come first. */
+    public function who(): string
+    {
+        $more = count($this->parts) - self::NAMED;
+        $names = $more > 1 ? [...array_slice($this->parts, 0, self::NAMED), "one of $more more"] : $this->parts;
+        $last = array_pop($names) ?? 'nothing wrong';
+
+        return $names === [] ? $last : implode(', ', $names)." or $last";
+    }
+
+    /** Its probability in a word. */
+    public function likely(): string
+    {
+        foreach (self::WORDS as $word => $from) {
+            if ($this->probability >= $from) {
+                return $word;
+            }
+        }
+
+        throw new \LogicException('No probability is below nothing.');
+    }
+}
