@@ -121,7 +121,7 @@ final readonly class Candidates
     public function watching(Conditions $calling, ?string $place, Scene $running): array
     {
         $when = new Occasion($calling, 0.0);
-        $wait = self::STANDS_OFF + self::ENERGISE + Watch::SECONDS / 60;
+        $wait = self::STANDS_OFF + self::ENERGISE + Noting::SECONDS / 60;
         $list = [];
         foreach ($this->model->parts as $id => $component) {
             if ($component->observables() !== []) {

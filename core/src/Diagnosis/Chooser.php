@@ -233,7 +233,10 @@ final class Chooser
     private function moveDifferently(Conditions $now, array $weights): bool
     {
         $when = new Occasion($now->calling($this->model->circuit), 0.0);
-        $ways = array_map(fn (int $v): array => array_keys($this->predictor->goneThrough($v, $when, Watch::SECONDS)), array_keys($weights));
+        $ways = array_map(
+            fn (int $v): array => array_keys($this->predictor->goneThrough($v, $when, Noting::SECONDS)),
+            array_keys($weights),
+        );
 
         return count(array_unique(array_map(serialize(...), $ways))) > 1;
     }

@@ -64,7 +64,7 @@ final readonly class FlameCurrent implements Test
     #[\Override]
     public function carriedOut(Hand $hand): ?float
     {
-        return $hand->mostInSeries($this->wire, Watch::SECONDS);
+        return $hand->mostInSeries($this->wire, Noting::SECONDS);
     }
 
     #[\Override]
@@ -101,6 +101,6 @@ final readonly class FlameCurrent implements Test
 
     private function prediction(Predictor $predictor, Occasion $when, int $variant): Prediction
     {
-        return $predictor->mostInSeries($variant, $this->ammeter, $when, Watch::SECONDS);
+        return $predictor->mostInSeries($variant, $this->ammeter, $when, Noting::SECONDS);
     }
 }

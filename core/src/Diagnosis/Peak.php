@@ -44,7 +44,7 @@ final readonly class Peak implements Test
                 .'over a contact, while it is pulled in.',
             Spot::words($circuit, $this->red),
             Spot::words($circuit, $this->black),
-            Watch::SECONDS / 60,
+            Noting::SECONDS / 60,
         );
     }
 
@@ -69,26 +69,28 @@ final readonly class Peak implements Test
     #[\Override]
     public function carriedOut(Hand $hand): float
     {
-        return $hand->peak($this->red, $this->black, Watch::SECONDS);
+        return $hand->peak($this->red, $this->black, Noting::SECONDS);
     }
 
     #[\Override]
     public function shows(Predictor $predictor, Occasion $when, int $variant): float
     {
-        return (float) $this->prediction($predictor, $when, $variant, Watch::SHORT)->value;
+        return (float) $this->prediction($predictor, $when, $variant, Noting::most())->value;
     }
 
     #[\Override]
     public function fits(Predictor $predictor, Occasion $when, float|string|null $shown, array $variants): array
     {
-        // what stands for a moment may be noted, or not
-        [$all, $most, $some] = array_map(fn (array $noting): array => $predictor->ranged(Outcomes::each(
+        $views = array_map(fn (Noting $noting): array => $predictor->ranged(Outcomes::each(
             $variants,
-            fn (int $v): array => [View::ofItsOwn($this->prediction($predictor, $when, $v, $noting[1]), $noting[0], -1 - $v)],
-        ), $when), Watch::NOTING);
+            fn (int $v): array => [View::ofItsOwn($this->prediction($predictor, $when, $v, $noting), $noting->share, -1 - $v)],
+        ), $when), Noting::all());
 
         return (new Reading(MeterFunction::VoltsAc, $shown))->fits(
-            Outcomes::each($variants, static fn (int $v): array => [...$all[$v], ...$most[$v], ...$some[$v]]),
+            Outcomes::each(
+                $variants,
+                static fn (int $v): array => [...$views[0][$v], ...$views[1][$v], ...$views[2][$v], ...$views[3][$v]],
+            ),
             static fn (): array => [],
         );
     }
@@ -96,8 +98,8 @@ final readonly class Peak implements Test
     #[\Override]
     public function isAsHealthy(Predictor $predictor, Occasion $when, float|string|null $shown): bool
     {
-        foreach (Watch::NOTING as [, $least]) {
-            if ((new Reading(MeterFunction::VoltsAc, $shown))->agrees($this->prediction($predictor, $when, 0, $least))) {
+        foreach (Noting::all() as $noting) {
+            if ((new Reading(MeterFunction::VoltsAc, $shown))->agrees($this->prediction($predictor, $when, 0, $noting))) {
                 return true;
             }
         }
@@ -110,18 +112,18 @@ final readonly class Peak implements Test
     {
         $volts = [];
         foreach ($variants as $v) {
-            $prediction = $this->prediction($predictor, $when, $v, Watch::SHORT);
+            $prediction = $this->prediction($predictor, $when, $v, Noting::most());
             $volts[$v] = $prediction->isGhost ? 0.0 : $prediction->value;
         }
 
         return Likelihood::apart(MeterFunction::VoltsAc, $volts);
     }
 
-    /** @param  float  $least  seconds that it stands; where nothing does for so long, as short as may be */
-    private function prediction(Predictor $predictor, Occasion $when, int $variant, float $least): Prediction
+    /** Where nothing stands long enough to be noted, of what stands for a moment. */
+    private function prediction(Predictor $predictor, Occasion $when, int $variant, Noting $noting): Prediction
     {
         $leads = new Leads(MeterFunction::VoltsAc, $this->red, $this->black);
-        $shares = $predictor->goneThrough($variant, $when, Watch::SECONDS);
+        $shares = $predictor->goneThrough($variant, $when, $noting->until);
         $relay = $predictor->settler->model->contactBetween($this->red, $this->black);
         if ($relay !== null) {
             $dropped = $predictor->atRest($relay, $when->conditions);
@@ -132,7 +134,7 @@ final readonly class Peak implements Test
                 ARRAY_FILTER_USE_KEY,
             );
         }
-        $long = array_filter($shares, static fn (float $share): bool => $share * Watch::SECONDS >= $least);
+        $long = $noting->of($shares);
         $most = new Prediction(0.0);
         foreach (array_keys($long === [] ? $shares : $long) as $scene) {
             $here = $predictor->inScene($leads, $when, $scene);

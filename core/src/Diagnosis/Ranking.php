@@ -19,6 +19,9 @@ final class Ranking
     /** @var array<int, string> by variant: the same where every test so far has the same outcome */
     private array $signatures;
 
+    /** @var array<int, int> suspect by variant: what comes and goes is the same as what stays, as far as a test asks which it is */
+    private array $suspectOf;
+
     /**
      * @param  array<int, float>  $weights  by variant in play, adding up to one
      * @param  array<string, true>  $done  keys of the tests that have been made
@@ -31,6 +34,11 @@ final class Ranking
         private readonly ?string $again = null,
     ) {
         $this->signatures = array_map(static fn (): string => '', $weights);
+        $there = $predictor->lineup->comeAndGo();
+        $this->suspectOf = Outcomes::each(
+            array_keys($weights),
+            static fn (int $v): int => $predictor->suspectOf[$there[$predictor->variant($v)] ?? $v],
+        );
     }
 
     /** @param  float  $extra  minutes besides the test's own */
@@ -115,7 +123,7 @@ final class Ranking
     /** How many suspects are in play. */
     public function suspects(): int
     {
-        return count(array_unique(array_map(fn (int $v): int => $this->predictor->suspectOf[$v], array_keys($this->weights))));
+        return count(array_unique($this->suspectOf));
     }
 
     /** @return list<int> the most probable variants */
@@ -132,7 +140,7 @@ final class Ranking
     {
         $sharing = [];
         foreach ($this->signatures as $v => $signature) {
-            $sharing[$signature][$this->predictor->suspectOf[$v]] = true;
+            $sharing[$signature][$this->suspectOf[$v]] = true;
         }
         $alike = [];
         foreach ($this->signatures as $v => $signature) {
@@ -156,7 +164,7 @@ final class Ranking
         $first = $own = $torn = [];
         foreach ($outcomes as $n => $members) {
             foreach ($members as $v) {
-                $s = $this->predictor->suspectOf[$v];
+                $s = $this->suspectOf[$v];
                 $all[$n] += $this->weights[$v];
                 $own[$s] = ($own[$s] ?? 0.0) + $this->weights[$v];
                 $torn += ($first[$s] ??= $n) === $n ? [] : [$s => $none];
@@ -166,7 +174,7 @@ final class Ranking
         $left = (array_sum($own) - array_sum(array_intersect_key($own, $torn))) * self::entropy([1.0, ...array_slice($none, 1)]);
         foreach ($torn === [] ? [] : $outcomes as $n => $members) {
             foreach ($members as $v) {
-                $s = $this->predictor->suspectOf[$v];
+                $s = $this->suspectOf[$v];
                 if (isset($torn[$s])) {
                     $torn[$s][$n] += $this->weights[$v];
                 }

@@ -9,15 +9,6 @@ use Levin\Core\Circuit\Circuit;
 /** Eyes and ears on one part while the unit is started: all that it is seen to do. */
 final readonly class Watch implements Test
 {
-    /** A start is watched so long. [practice, no published source] */
-    public const SECONDS = 240.0;
-
-    /** Of those who watch so many note nothing shorter, share and seconds. [practice, no published source] */
-    public const NOTING = [[0.5, 0.0], [0.4, self::SHORT], [0.1, 8.0]];
-
-    /** What lasts so long is counted on to be noted, seconds. [practice, no published source] */
-    public const SHORT = 3.5;
-
     /** Between the things it did, in the order in which the part's kind names them. */
     private const AND = ', ';
 
@@ -46,7 +37,7 @@ final readonly class Watch implements Test
     #[\Override]
     public function order(Circuit $circuit): string
     {
-        return sprintf('Watch %s for %d minutes: all that it does.', $circuit->parts[$this->part]->label, self::SECONDS / 60);
+        return sprintf('Watch %s for %d minutes: all that it does.', $circuit->parts[$this->part]->label, Noting::SECONDS / 60);
     }
 
     #[\Override]
@@ -70,13 +61,13 @@ final readonly class Watch implements Test
     #[\Override]
     public function carriedOut(Hand $hand): string
     {
-        return implode(self::AND, $hand->watch($this->part, self::SECONDS));
+        return implode(self::AND, $hand->watch($this->part, Noting::SECONDS));
     }
 
     #[\Override]
     public function shows(Predictor $predictor, Occasion $when, int $variant): string
     {
-        return $this->inOrder($predictor, $this->seconds($predictor, $when, $variant));
+        return $this->inOrder($predictor, $this->seen($predictor, $when, $variant, Noting::all()[0]));
     }
 
     #[\Override]
@@ -89,9 +80,9 @@ final readonly class Watch implements Test
 
         return Outcomes::each($variants, function (int $v) use ($predictor, $when, $noted, $still, $others): Fit {
             $chance = 1.0;
-            $seconds = $this->seconds($predictor, $when, $v);
-            foreach ([...$noted, ...$seconds] as $seen => $_) {
-                $isNoted = self::isNoted($seconds[$seen] ?? 0.0);
+            $noting = $this->chances($predictor, $when, $v);
+            foreach ([...$noted, ...$noting] as $seen => $_) {
+                $isNoted = $noting[$seen] ?? 0.0;
                 $chance *= $seen === $still ? 1.0 : (isset($noted[$seen]) ? $isNoted : 1 - $isNoted);
             }
 
@@ -110,40 +101,41 @@ final readonly class Watch implements Test
     {
         $still = $predictor->atRest($this->part, $when->conditions);
 
-        return Outcomes::by($variants, fn (int $v): string => $this->inOrder($predictor, array_filter(
-            $this->seconds($predictor, $when, $v),
-            static fn (float $seconds, string $seen): bool => $seen !== $still && $seconds >= self::SHORT,
-            ARRAY_FILTER_USE_BOTH,
-        )));
+        return Outcomes::by($variants, fn (int $v): string => $this->inOrder(
+            $predictor,
+            array_diff($this->seen($predictor, $when, $v, Noting::most()), [$still]),
+        ));
     }
 
-    /** The chance that someone who watches says so: what is over in a moment may pass for a part of the start. */
-    private static function isNoted(float $seconds): float
+    /** @return array<string, float> the chance that it is noted, by what it is seen to do */
+    private function chances(Predictor $predictor, Occasion $when, int $variant): array
     {
-        $chance = 0.0;
-        foreach ($seconds > 0.0 ? self::NOTING : [] as [$share, $least]) {
-            $chance += $seconds >= $least ? $share : 0.0;
+        $chances = [];
+        foreach (Noting::all() as $noting) {
+            foreach ($this->seen($predictor, $when, $variant, $noting) as $seen) {
+                $chances[$seen] = min(1.0, ($chances[$seen] ?? 0.0) + $noting->share);
+            }
         }
 
-        return $chance;
+        return $chances;
     }
 
-    /** @return array<string, float> seconds by what it is seen to do */
-    private function seconds(Predictor $predictor, Occasion $when, int $variant): array
+    /** @return list<string> what it is seen to do */
+    private function seen(Predictor $predictor, Occasion $when, int $variant, Noting $noting): array
     {
         $outlook = $predictor->on($when);
-        $seconds = [];
-        foreach ($predictor->goneThrough($variant, $when, self::SECONDS) as $scene => $share) {
+        $shares = [];
+        foreach ($predictor->goneThrough($variant, $when, $noting->until) as $scene => $share) {
             $seen = $outlook->at($scene)->posture->observed[$this->part] ?? '';
-            $seconds[$seen] = ($seconds[$seen] ?? 0.0) + $share * self::SECONDS;
+            $shares[$seen] = ($shares[$seen] ?? 0.0) + $share;
         }
 
-        return $seconds;
+        return array_map(strval(...), array_keys($noting->of($shares)));
     }
 
-    /** @param  array<string, float>  $seconds  by what it is seen to do */
-    private function inOrder(Predictor $predictor, array $seconds): string
+    /** @param  array<string>  $seen */
+    private function inOrder(Predictor $predictor, array $seen): string
     {
-        return implode(self::AND, array_intersect($predictor->settler->model->parts[$this->part]->observables(), array_keys($seconds)));
+        return implode(self::AND, array_intersect($predictor->settler->model->parts[$this->part]->observables(), $seen));
     }
 }

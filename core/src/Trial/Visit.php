@@ -9,8 +9,8 @@ use Levin\Core\Diagnosis\Await;
 use Levin\Core\Diagnosis\Candidate;
 use Levin\Core\Diagnosis\Evidence;
 use Levin\Core\Diagnosis\Look;
+use Levin\Core\Diagnosis\Noting;
 use Levin\Core\Diagnosis\Occasion;
-use Levin\Core\Diagnosis\Watch;
 use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Story;
 
@@ -125,7 +125,7 @@ final class Visit
         $this->log[] = $test->title($this->model->circuit).': '.$test->words($shown);
         $this->place = $test->place($this->model->circuit);
         if ($next->when->after === 0.0) {
-            $this->since = Watch::SECONDS;
+            $this->since = Noting::SECONDS;
         }
         array_push($this->evidence, ...$this->isDead ? [] : $this->moved(new Occasion($this->now, $this->noted())));
     }
