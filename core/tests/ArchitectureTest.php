@@ -8,11 +8,12 @@ use Levin\Core\Tests\Support\Imports;
 const MAY_IMPORT = [
     'Circuit' => [],
     'Network' => [],
+    'Units' => [],
     'Parts' => ['Circuit', 'Network'],
     'File' => ['Circuit', 'Parts'],
     'Operation' => ['Circuit', 'Network', 'Parts'],
     'Meter' => ['Circuit', 'Network', 'Operation', 'Parts'],
-    'Checks' => ['Circuit', 'Meter', 'Network', 'Operation', 'Parts'],
+    'Checks' => ['Circuit', 'Meter', 'Network', 'Operation', 'Parts', 'Units'],
     'Diagnosis' => ['Checks', 'Circuit', 'Meter', 'Network', 'Operation', 'Parts'],
     'Record' => ['Checks', 'Circuit', 'Diagnosis', 'Meter', 'Operation', 'Parts'],
     'Work' => ['Checks', 'Circuit', 'Diagnosis', 'Meter', 'Operation', 'Parts'],
@@ -21,7 +22,7 @@ const MAY_IMPORT = [
     'Interchange' => ['Circuit', 'File', 'Operation', 'Parts'],
     'Console' => [
         'Checks', 'Circuit', 'Diagnosis', 'File', 'Interchange', 'Ladder', 'Meter', 'Network', 'Operation', 'Parts', 'Record',
-        'Trial', 'Work',
+        'Trial', 'Units', 'Work',
     ],
 ];
 

@@ -19,6 +19,9 @@ use Levin\Core\Parts\Faults;
  */
 final class Predictor
 {
+    /** What is left of volts through the primary of a small transformer on a low impedance, about, at the least. [practice] */
+    private const LOADED = 0.6;
+
     /** Other terminals of a part that are thought of for a mistaken reading, each lead. */
     private const BESIDES = 3;
 
@@ -218,10 +221,13 @@ final class Predictor
         [$a, $b] = [$model->node($leads->red), $model->node($leads->black)];
         $shown = $this->on($when)->at($scene);
 
-        // a low impedance holds a ghost down: what it shows is there
-        return $leads->function === MeterFunction::VoltsAcLowZ
-            ? new Prediction($shown->volts($a, $b, Meter::LOW_Z_OHMS))
-            : new Prediction($shown->volts($a, $b, Meter::INPUT_OHMS), $shown->isGhost($a, $b));
+        if ($leads->function !== MeterFunction::VoltsAcLowZ) {
+            return new Prediction($shown->volts($a, $b, Meter::INPUT_OHMS), $shown->isGhost($a, $b));
+        }
+        // a low impedance holds a ghost down: what it shows is there; through a coil or a transformer some of that is left
+        $volts = $shown->volts($a, $b, Meter::LOW_Z_OHMS);
+
+        return new Prediction($volts, false, self::LOADED * $volts, $volts);
     }
 
     /**

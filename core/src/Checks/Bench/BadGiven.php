@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Checks\Bench;
+
+use Levin\Core\Checks\ChecksException;
+use Levin\Core\Units\BadAmount;
+
+/** What was given to a check cannot be judged. The message says what is wrong and what to do. */
+final class BadGiven extends ChecksException
+{
+    /** @param  string  $entry  the name of what is wrong; empty where it is several together */
+    private function __construct(public readonly string $entry, string $message, ?\Throwable $because = null)
+    {
+        parent::__construct($message, previous: $because);
+    }
+
+    public static function amount(Entry $entry, BadAmount $because): self
+    {
+        return new self($entry->name, "$entry->label: {$because->getMessage()}", $because);
+    }
+
+    public static function missing(Entry $entry): self
+    {
+        return new self($entry->name, "$entry->label is missing.");
+    }
+
+    public static function nothing(Entry $entry): self
+    {
+        return new self($entry->name, "$entry->label cannot be zero. Read it again, or leave it out where it may be left out.");
+    }
+
+    public static function noSuchChoice(Entry $entry, string $given): self
+    {
+        return new self($entry->name, "$entry->label cannot be \"$given\". Choose one of: ".implode(', ', $entry->choices).'.');
+    }
+
+    public static function tooLong(Entry $entry, int $longest): self
+    {
+        return new self($entry->name, "$entry->label is longer than $longest characters.");
+    }
+
+    /** @param  list<string>  $there */
+    public static function unknown(string $name, array $there): self
+    {
+        return new self($name, "There is no \"$name\" to give. There is: ".implode(', ', $there).'.');
+    }
+
+    /** What cannot be so together. */
+    public static function cannotBe(string $message, string $entry = ''): self
+    {
+        return new self($entry, $message);
+    }
+}

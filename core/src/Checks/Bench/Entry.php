@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Checks\Bench;
+
+use Levin\Core\Units\Dimension;
+
+/** Something that is read off a meter or a plate, named or chosen, for a check. */
+final readonly class Entry
+{
+    /**
+     * @param  list<string>  $choices  of a choice, the usual one first
+     * @param  string  $usual  of a word
+     * @param  bool  $mayBeNothing  whether zero can be read there
+     */
+    private function __construct(
+        public EntryKind $kind,
+        public string $name,
+        public string $label,
+        public Dimension $dimension = Dimension::Number,
+        public bool $isRequired = false,
+        public bool $mayBeNothing = false,
+        public array $choices = [],
+        public string $usual = '',
+    ) {
+    }
+
+    /** A number that must be there. */
+    public static function number(string $name, string $label, Dimension $dimension, bool $mayBeNothing = false): self
+    {
+        return new self(EntryKind::Number, $name, $label, $dimension, true, $mayBeNothing);
+    }
+
+    /** A number that helps. */
+    public static function maybe(string $name, string $label, Dimension $dimension, bool $mayBeNothing = false): self
+    {
+        return new self(EntryKind::Number, $name, $label, $dimension, false, $mayBeNothing);
+    }
+
+    /** Several numbers, in their order, that help. */
+    public static function row(string $name, string $label, Dimension $dimension): self
+    {
+        return new self(EntryKind::Row, $name, $label, $dimension);
+    }
+
+    /** @param  non-empty-list<string>  $choices  the first is taken where none is chosen */
+    public static function choice(string $name, string $label, array $choices): self
+    {
+        return new self(EntryKind::Choice, $name, $label, choices: $choices);
+    }
+
+    /** What people call it: a lead by its colour. */
+    public static function word(string $name, string $label, string $usual): self
+    {
+        return new self(EntryKind::Word, $name, $label, usual: $usual);
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Checks\Bench;
+
+/** Every check of the bench: each concrete PartCheck in a family folder of Checks. Adding a file there adds the check. */
+final class PartChecks
+{
+    /** @var array<string, PartCheck>|null */
+    private static ?array $all = null;
+
+    /** @return array<string, PartCheck> by name, sorted */
+    public static function all(): array
+    {
+        if (self::$all !== null) {
+            return self::$all;
+        }
+        $all = [];
+        foreach (glob(dirname(__DIR__).'/*/*.php') ?: [] as $file) {
+            $class = 'Levin\\Core\\Checks\\'.basename(dirname($file)).'\\'.basename($file, '.php');
+            if (is_subclass_of($class, PartCheck::class) && ! (new \ReflectionClass($class))->isAbstract()) {
+                $check = new $class;
+                $all[$check->name()] = $check;
+            }
+        }
+        ksort($all);
+
+        return self::$all = $all;
+    }
+}

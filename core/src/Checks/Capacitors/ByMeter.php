@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Checks\Capacitors;
+
+use Levin\Core\Checks\Bench\Entry;
+use Levin\Core\Checks\Bench\Given;
+use Levin\Core\Checks\Bench\Judgement;
+use Levin\Core\Meter\MeterFunction;
+use Levin\Core\Meter\Spec;
+use Levin\Core\Units\Dimension;
+
+/** A run capacitor, or one section of a dual one, on a capacitance meter. */
+final class ByMeter extends RunCapacitorCheck
+{
+    #[\Override]
+    public function name(): string
+    {
+        return 'capacitor';
+    }
+
+    #[\Override]
+    public function title(): string
+    {
+        return 'Capacitor';
+    }
+
+    #[\Override]
+    public function how(): string
+    {
+        return 'Off, discharged, its wires off. Microfarads, terminal to terminal; of a dual one each section to C.';
+    }
+
+    #[\Override]
+    public function mistake(): string
+    {
+        return 'Read with its wires on, or with a bleed resistor across it: the motor or the resistor is read as well.';
+    }
+
+    #[\Override]
+    public function words(): array
+    {
+        return ['capacitor', 'run capacitor', 'dual', 'fan', 'herm', 'microfarads', 'µf', 'mfd', 'hums', 'weak'];
+    }
+
+    #[\Override]
+    public function entries(): array
+    {
+        return [
+            Entry::number('marked', 'marked', Dimension::Capacitance),
+            Entry::number('read', 'read', Dimension::Capacitance, true),
+            ...$this->furtherEntries(),
+        ];
+    }
+
+    #[\Override]
+    public function judge(Given $given): Judgement
+    {
+        $read = $given->maybe('read');
+
+        return $this->judged($given, $read, Spec::of(MeterFunction::Capacitance)->error($read ?? 0.0), []);
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Checks\Capacitors;
+
+use Levin\Core\Checks\Bench\BadGiven;
+use Levin\Core\Checks\Bench\Entry;
+use Levin\Core\Checks\Bench\Figure;
+use Levin\Core\Checks\Bench\Given;
+use Levin\Core\Checks\Bench\Judgement;
+use Levin\Core\Checks\Bench\Limit;
+use Levin\Core\Checks\Bench\PartCheck;
+use Levin\Core\Checks\Bench\Source;
+use Levin\Core\Checks\Bench\Verdict;
+use Levin\Core\Units\Dimension;
+
+/** What the ways to judge a run capacitor share: its tolerance, its looks, what replaces it. */
+abstract class RunCapacitorCheck extends PartCheck
+{
+    private const FLAT = 'shop: −10 %';
+
+    #[\Override]
+    public function caution(): string
+    {
+        return 'It can be charged with the power off. Discharge it through a resistor, and prove it, before you touch it.';
+    }
+
+    #[\Override]
+    public function leavesOut(): string
+    {
+        return 'A capacitor that fails only when it is hot or at full voltage; a start capacitor, which is marked as a range.';
+    }
+
+    /** @return list<Entry> */
+    protected function furtherEntries(): array
+    {
+        return [
+            Entry::choice('tolerance', 'tolerance', ['±6 %', '±5 %', '±10 %', self::FLAT]),
+            Entry::choice('looks', 'how it looks', ['sound', 'bulged', 'leaking', 'rusted through']),
+            Entry::row('truck', 'on the truck', Dimension::Capacitance),
+        ];
+    }
+
+    /**
+     * @param  float|null  $farads  null for a meter over its range
+     * @param  float  $error  farads that it may be off
+     * @param  list<Figure>  $figures
+     *
+     * @throws BadGiven
+     */
+    protected function judged(Given $given, ?float $farads, float $error, array $figures, Limit ...$limits): Judgement
+    {
+        $marked = $given->number('marked');
+        $tolerance = match ($given->word('tolerance')) {
+            '±5 %' => Tolerance::marked(0.05),
+            '±10 %' => Tolerance::marked(0.1),
+            self::FLAT => Tolerance::flat(),
+            default => Tolerance::marked(),
+        };
+        $looks = $given->word('looks');
+        $verdict = $tolerance->verdict($farads, $marked, $error);
+        $share = $farads === null ? null : $farads / $marked;
+        [$headline, $finding, $next] = match (true) {
+            $looks !== 'sound' => ['Bad by its looks', ucfirst($looks).': bad whatever it reads.', 'Replace it.'],
+            $share === null => ['Open, or over the range', 'Nothing between its terminals that the meter could show.', 'Replace it.'],
+            $verdict === Verdict::CannotSay => [
+                'Ask the meter first',
+                sprintf('%.3g times its mark: a decimal, a unit or a range, before it is the part.', $share),
+                'Look at the unit on the display, zero the leads, and read one that is known to be good.',
+            ],
+            $share < 0.02 => ['Shorted or empty', 'Next to nothing is left.', 'Replace it.'],
+            $verdict === Verdict::Bad => [
+                $share < 1 ? 'Weak' : 'Too much',
+                sprintf('%.0f %% of its mark.', 100 * $share),
+                'Replace it, then prove the motor by its current: it may have run hot on it.',
+            ],
+            $verdict === Verdict::Watch => [
+                'At its limit',
+                'As near the limit as the meter can tell.',
+                'Read it again by the other way, under load or off; note it, and read it on the next visit.',
+            ],
+            default => [
+                'Good',
+                sprintf('%.0f %% of its mark.', 100 * $share),
+                'On to the motor: its windings, and its current with the panel on.',
+            ],
+        };
+        $truck = array_values(array_filter($given->row('truck'), is_float(...)));
+        $isBad = $looks !== 'sound' || $verdict === Verdict::Bad;
+
+        return new Judgement(
+            $looks === 'sound' ? $verdict : Verdict::Bad,
+            $headline,
+            [$finding, ...$isBad && $truck !== [] ? [Replacement::of($marked, $truck, $tolerance)] : []],
+            [new Figure('marked', Dimension::Capacitance, $marked), ...$figures, new Figure('of its mark', Dimension::Share, $share)],
+            [
+                $tolerance->limit($marked),
+                ...array_values($limits),
+                ...$looks === 'sound' ? [] : [new Limit('Bulged, leaking or rusted through is bad.', Source::practice())],
+            ],
+            $next,
+        );
+    }
+}

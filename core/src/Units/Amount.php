@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Units;
+
+/** What someone typed for a quantity: a number with its unit, or without one in the field's. */
+final readonly class Amount
+{
+    /** Characters of an entry. */
+    private const LONGEST = 24;
+
+    private const NUMBER = '[+-]?(?:\d+\.?\d*|\.\d+)(?:e[+-]?\d+)?';
+
+    /** @param  float|null  $value  SI; null where the meter was over its range */
+    private function __construct(public ?float $value, public Unit $unit)
+    {
+    }
+
+    public static function of(float $si, Unit $unit): self
+    {
+        return new self($si, $unit);
+    }
+
+    /**
+     * @param  Unit|null  $field  what a bare number is in; the usual one where none is said
+     *
+     * @throws BadAmount saying what is wrong and what to type
+     */
+    public static function parse(Dimension $dimension, string $text, ?Unit $field = null): self
+    {
+        $field ??= $dimension->usual();
+        $text = trim($text);
+        if ($text === '') {
+            throw BadAmount::nothing($dimension);
+        }
+        if (mb_strlen($text) > self::LONGEST) {
+            throw BadAmount::tooLong($dimension, self::LONGEST);
+        }
+        if (self::isOver($dimension, $text)) {
+            return new self(null, $field);
+        }
+        if (preg_match('/^[+-]?[1-9]\d{0,2},\d{3}(?![\d,])/', $text) === 1) {
+            throw BadAmount::twoWays($text);
+        }
+        if (preg_match('/^('.self::NUMBER.')\s*(.*)$/iu', str_replace([',', '−'], ['.', '-'], $text), $m) !== 1) {
+            throw BadAmount::notANumber($dimension, $text);
+        }
+        $unit = $m[2] === '' ? $field : $dimension->unit($m[2]) ?? throw BadAmount::otherUnit($dimension, $text, $m[2]);
+        $value = $unit->toSi((float) $m[1]);
+        if ($value < 0.0 && ! $dimension->isSigned()) {
+            throw BadAmount::negative($dimension, $text);
+        }
+
+        return abs($value) <= $dimension->most() ? new self($value, $unit) : throw BadAmount::offTheScale($dimension, $text);
+    }
+
+    /** Whether a meter said that it was over its range: something only ohms are. */
+    private static function isOver(Dimension $dimension, string $text): bool
+    {
+        return in_array($dimension, [Dimension::Resistance, Dimension::Insulation, Dimension::Capacitance], true)
+            && in_array(strtoupper($text), ['OL', 'O.L', 'O.L.', '0L', 'OPEN'], true);
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+use Levin\Core\Checks\Bench\Verdict;
+use Levin\Core\Checks\Capacitors\ByMeter;
+use Levin\Core\Checks\Capacitors\Replacement;
+use Levin\Core\Checks\Capacitors\Tolerance;
+use Levin\Core\Checks\Capacitors\UnderLoad;
+
+it('knows 2652·I/V at 60 Hz and 3183·I/V at 50 Hz', function (): void {
+    // C = I/(2πf·V) [physics]; the rounded constants are common practice
+    expect(UnderLoad::farads(5.5, 370.0, 60.0))->toEqualWithDelta(2652e-6 * 5.5 / 370, 1e-8)
+        ->and(UnderLoad::farads(5.5, 370.0, 50.0))->toEqualWithDelta(3183e-6 * 5.5 / 370, 1e-8);
+});
+
+it('gives back the current that so many farads take', function (float $farads, float $volts): void {
+    // I = 2πf·C·V, the inverse [physics]
+    expect(UnderLoad::farads(2 * M_PI * 60 * $farads * $volts, $volts, 60.0))->toEqualWithDelta($farads, 1e-12);
+})->with([[5e-6, 440.0], [7.5e-6, 370.0], [45e-6, 330.0], [80e-6, 420.0]]);
+
+it('holds a capacitor within what it is marked, at, under and over the limit', function (
+    string $read,
+    string $tolerance,
+    Verdict $verdict,
+): void {
+    // classes ±5 % and ±10 % of IEC 60252-1, ±6 % as is usual in North America (from memory); the meter's 1.9 % + 2 counts is practice
+    expect((new ByMeter)->of(['marked' => '40', 'read' => $read, 'tolerance' => $tolerance])->verdict)->toBe($verdict);
+})->with([
+    ['40', '±6 %', Verdict::Good], ['38.4', '±6 %', Verdict::Good], ['37.6', '±6 %', Verdict::Watch], ['37.0', '±6 %', Verdict::Watch],
+    ['36.8', '±6 %', Verdict::Bad], ['43.3', '±6 %', Verdict::Bad], ['42.4', '±6 %', Verdict::Watch], ['37.0', '±5 %', Verdict::Bad],
+    ['37.2', '±10 %', Verdict::Good], ['35.2', '±10 %', Verdict::Bad], ['35.2', 'shop: −10 %', Verdict::Bad],
+    ['OL', '±6 %', Verdict::Bad], ['0', '±6 %', Verdict::Bad],
+]);
+
+it('asks the meter first when it is an order of magnitude off', function (string $read, Verdict $verdict): void {
+    // a decimal, or nF for µF (common practice, no published source)
+    expect((new ByMeter)->of(['marked' => '40', 'read' => $read])->verdict)->toBe($verdict);
+})->with([
+    ['4.0', Verdict::CannotSay], ['400', Verdict::CannotSay], ['0.04', Verdict::CannotSay], ['210', Verdict::CannotSay],
+    ['20', Verdict::Bad], ['8', Verdict::Bad],
+]);
+
+it('is bad by its looks whatever it reads', function (string $looks): void {
+    expect((new ByMeter)->of(['marked' => '40', 'read' => '40', 'looks' => $looks])->verdict)->toBe(Verdict::Bad);
+})->with(['bulged', 'leaking', 'rusted through']);
+
+it('judges by volts and amperes as by the meter', function (string $amps, Verdict $verdict): void {
+    expect((new UnderLoad)->of(['marked' => '40', 'volts' => '370', 'amps' => $amps])->verdict)->toBe($verdict);
+})->with([['5.58', Verdict::Good], ['4.0', Verdict::Bad], ['0', Verdict::Bad]]);
+
+it('finds on the truck one, or two in parallel, that has its microfarads', function (array $truck, string $says): void {
+    // capacitances in parallel add [physics]
+    expect(Replacement::of(45e-6, array_map(static fn (float $uf): float => $uf * 1e-6, $truck), Tolerance::marked()))->toStartWith($says);
+})->with([
+    [[5.0, 40.0, 45.0], 'On the truck: 45 µF,'], [[5.0, 10.0, 40.0], 'On the truck: 5 µF and 40 µF in parallel'],
+    [[5.0, 10.0], 'Nothing on the truck'], [[44.0, 45.5], 'On the truck: 45.5 µF,'],
+]);
