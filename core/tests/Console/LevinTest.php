@@ -266,3 +266,23 @@ it('tries a sample and keeps a ledger', function (): void {
     [, $text] = levin('trial', Unit::COOLING, '--sample', '1', '--strategy', 'random', '--kinds', 'cycling');
     expect($text)->toContain('wrong but sure');
 });
+
+it('judges a part by what was read, and lists the checks and what each of them takes', function (): void {
+    [$code, $text] = levin('bench', 'three-leads', 'a=brown', 'b=purple', 'c=black', 'ab=118', 'ac=49', 'bc=69', 'ground=OL');
+    expect($code)->toBe(0)->and($text)->toContain('GOOD: Windings good')->toContain('Black is common, brown run, purple start.');
+    $weak = levinJson('bench', 'capacitor', 'marked=10', 'read=4.9', 'truck=5 5 7.5');
+    expect($weak)->toMatchArray(['verdict' => 'bad', 'headline' => 'Weak'])
+        ->and(levin('bench', 'capacitor', 'marked=10', 'read=4.9')[0])->toBe(1)
+        ->and(implode(' ', (array) $weak['findings']))->toContain('5 µF and 5 µF in parallel');
+    expect(array_keys(levinJson('bench')))->toContain('three-leads', 'capacitor', 'capacitor-under-load', 'insulation', 'supply')
+        ->and(levinJson('bench', 'capacitor')['entries'])->toHaveKeys(['marked', 'read', 'tolerance']);
+});
+
+it('says what is wrong with what a check was given', function (array $arguments, string $says): void {
+    [$code, $text] = levin('bench', ...$arguments);
+    expect($code)->toBe(2)->and($text)->toContain($says);
+})->with([
+    [['no-such'], 'There is no check "no-such". There are: capacitor,'], [['capacitor', 'marked'], '"marked" is not KEY=VALUE.'],
+    [['capacitor', 'marked=40', 'read=1e99'], 'Look at the decimal and the unit again'],
+    [['capacitor', 'marked=0', 'read=4'], 'marked cannot be zero'], [['capacitor', 'marked=40', 'read=40', 'tolerance=3'], 'Choose one of'],
+]);

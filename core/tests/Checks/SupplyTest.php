@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+use Levin\Core\Checks\Bench\BadGiven;
+use Levin\Core\Checks\Bench\Verdict;
+use Levin\Core\Checks\Supply\ThreePhase;
+use Levin\Core\Checks\Supply\Unbalance;
+
+/** @return array<string, string> */
+function legs(float ...$volts): array
+{
+    return array_combine(['l1l2', 'l2l3', 'l1l3'], array_map(strval(...), $volts));
+}
+
+it('works the example of NEMA MG 1: 460, 467 and 450 V are 1.96 % apart', function (): void {
+    // NEMA MG 1, 14.36 (from memory): mean 459, deviation 9
+    $unbalance = new Unbalance(460.0, 467.0, 450.0);
+    expect($unbalance->mean)->toEqualWithDelta(459.0, 1e-9)->and(round(100 * $unbalance->share, 2))->toBe(1.96);
+});
+
+it('derates by the figure of NEMA MG 1, and stops above five per cent', function (float $percent, ?float $share): void {
+    // NEMA MG 1, figure 14-1: 2 % 0.95, 3 % 0.88, 4 % 0.82, 5 % 0.75 (from memory)
+    $off = 4.6 * $percent;
+    $derating = (new Unbalance(460.0 + $off, 460.0 - $off / 2, 460.0 - $off / 2))->derating();
+    $share === null ? expect($derating)->toBeNull() : expect($derating)->toEqualWithDelta($share, 1e-6);
+})->with([[0.0, 1.0], [1.0, 1.0], [1.5, 0.975], [2.0, 0.95], [3.0, 0.88], [4.0, 0.82], [4.999999, 0.75], [5.1, null]]);
+
+it('judges at, just under and just over its limits', function (array $volts, string $rated, Verdict $verdict, string $headline): void {
+    // 1 % and 5 %: NEMA MG 1, 14.36; ±10 %: 12.44 (from memory)
+    $judgement = (new ThreePhase)->of([...legs(...$volts), 'rated' => $rated]);
+    expect($judgement->verdict)->toBe($verdict)->and($judgement->headline)->toBe($headline);
+})->with([
+    [[460.0, 460.0, 460.0], '460', Verdict::Good, 'Supply good'], [[464.5, 457.7, 457.7], '460', Verdict::Good, 'Supply good'],
+    [[465.0, 457.5, 457.5], '460', Verdict::Watch, 'Uneven'], [[460.0, 467.0, 450.0], '460', Verdict::Watch, 'Uneven'],
+    [[484.0, 448.0, 448.0], '460', Verdict::Bad, 'Too uneven to run on'], [[414.5, 414.5, 414.5], '460', Verdict::Good, 'Supply good'],
+    [[413.0, 413.0, 413.0], '460', Verdict::Bad, 'Too low'], [[507.0, 507.0, 507.0], '460', Verdict::Bad, 'Too high'],
+    [[0.0, 0.0, 0.0], '460', Verdict::Bad, 'No supply'],
+]);
+
+it('names the leg that is lost, or fed back by a motor', function (array $volts, string $leg): void {
+    // both pairs with it are low (common practice, no published source)
+    expect((new ThreePhase)->of(legs(...$volts))->headline)->toBe("$leg is lost");
+})->with([[[240.0, 120.0, 120.0], 'L3'], [[130.0, 110.0, 240.0], 'L2'], [[400.0, 480.0, 410.0], 'L1']]);
+
+it('takes a high leg for what it is', function (): void {
+    // a 240 V delta grounded at the middle of one winding has 120, 120 and 120·√3 = 208 V to ground [physics]
+    $judgement = (new ThreePhase)->of([...legs(240.0, 240.0, 240.0), 'l1g' => '120', 'l2g' => '208', 'l3g' => '120']);
+    expect($judgement->verdict)->toBe(Verdict::Good)->and(implode(' ', $judgement->findings))->toContain('L2 is a high leg');
+    $wye = (new ThreePhase)->of([...legs(208.0, 208.0, 208.0), 'l1g' => '120', 'l2g' => '120', 'l3g' => '120']);
+    expect(implode(' ', $wye->findings))->not->toContain('high leg');
+});
+
+it('refuses three voltages that three legs cannot have', function (array $given, string $message): void {
+    expect(fn () => (new ThreePhase)->of($given))->toThrow(BadGiven::class, $message);
+})->with([
+    [legs(480.0, 100.0, 100.0), 'more than the two others together'], [['l1l2' => '480'], 'L2 – L3 is missing'],
+    [['l1l2' => '480', 'l2l3' => '-480', 'l1l3' => '480'], 'no voltage below nothing'],
+]);
