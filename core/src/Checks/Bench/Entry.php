@@ -39,9 +39,9 @@ final readonly class Entry
     }
 
     /** Several numbers, in their order, that help. */
-    public static function row(string $name, string $label, Dimension $dimension): self
+    public static function row(string $name, string $label, Dimension $dimension, bool $mayBeNothing = false): self
     {
-        return new self(EntryKind::Row, $name, $label, $dimension);
+        return new self(EntryKind::Row, $name, $label, $dimension, false, $mayBeNothing);
     }
 
     /** @param  non-empty-list<string>  $choices  the first is taken where none is chosen */

@@ -32,9 +32,6 @@ final class ThreeLeads extends PartCheck
     /** Off the maker's values by more than this share is no tolerance any more. [practice, no published source] */
     private const OFF = 0.1;
 
-    /** Anything to bare metal under this is a ground, ohms. [practice, no published source] */
-    private const GROUND = 1e6;
-
     #[\Override]
     public function name(): string
     {
@@ -115,7 +112,7 @@ final class ThreeLeads extends PartCheck
             default => $this->allOpen(),
         };
 
-        return $this->grounded($given, $judgement);
+        return (new ToGround($given))->with($judgement);
     }
 
     /**
@@ -270,31 +267,6 @@ final class ThreeLeads extends PartCheck
             [],
             [new Limit('A whole winding conducts.', Source::physics('a closed path'))],
             'Read once more on the terminals themselves: a plug or a splice between may be what is open.',
-        );
-    }
-
-    /** With what it reads to bare metal. */
-    private function grounded(Given $given, Judgement $windings): Judgement
-    {
-        if (! $given->has('ground')) {
-            return $windings;
-        }
-        $ohms = $given->maybe('ground');
-        $limit = new Limit('Nothing from any lead to bare metal. An ohmmeter finds only a dead ground.', Source::practice());
-        [$verdict, $finding] = match (true) {
-            $ohms === null => [Verdict::Good, 'Nothing to ground, as far as an ohmmeter finds it.'],
-            $ohms < self::GROUND => [Verdict::Bad, 'It is grounded.'],
-            default => [Verdict::Watch, 'It leaks to ground: test the insulation with its own voltage.'],
-        };
-        $isWorse = $windings->verdict->and($verdict) !== $windings->verdict;
-
-        return new Judgement(
-            $windings->verdict->and($verdict),
-            $isWorse ? rtrim($finding, '.') : $windings->headline,
-            $isWorse ? [$finding, ...$windings->findings] : [...$windings->findings, $finding],
-            [...$windings->figures, new Figure('to bare metal', Dimension::Resistance, $ohms)],
-            [...$windings->limits, $limit],
-            $isWorse && $verdict === Verdict::Bad ? 'Leave it off. It is to be replaced; find what burnt it first.' : $windings->next,
         );
     }
 }
