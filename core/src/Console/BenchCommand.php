@@ -73,7 +73,7 @@ final class BenchCommand extends Command
 
     private function list(OutputInterface $output, bool $isJson): int
     {
-        $all = array_map(static fn (PartCheck $check): string => $check->title(), PartChecks::all());
+        $all = array_map(static fn (PartCheck $check): string => $check->about()->title, PartChecks::all());
         $width = max([0, ...array_map(strlen(...), array_keys($all))]);
         $lines = array_map(static fn (string $name, string $title): string => str_pad($name, $width + 2).$title, array_keys($all), $all);
         $output->writeln($isJson ? self::json($all) : $lines);
@@ -84,16 +84,16 @@ final class BenchCommand extends Command
     private function describe(PartCheck $check, OutputInterface $output, bool $isJson): int
     {
         $entries = [];
-        foreach ($check->entries() as $entry) {
+        foreach ($check->about()->entries as $entry) {
             $units = array_filter($entry->dimension->symbols(), static fn (string $symbol): bool => $symbol !== '');
             $entries[$entry->name] = $entry->label.($entry->isRequired ? '' : ', if known')
                 .($entry->choices !== [] ? ': '.implode(', ', $entry->choices) : ($units === [] ? '' : ', '.implode(' or ', $units)));
         }
-        $lines = [$check->title(), $check->how(), $check->caution()];
+        $lines = [$check->about()->title, $check->about()->how, $check->about()->caution];
         foreach ($entries as $name => $label) {
             $lines[] = sprintf('  %-14s %s', $name, $label);
         }
-        $output->writeln($isJson ? self::json(['title' => $check->title(), 'entries' => $entries]) : $lines);
+        $output->writeln($isJson ? self::json(['title' => $check->about()->title, 'entries' => $entries]) : $lines);
 
         return 0;
     }
@@ -119,7 +119,7 @@ final class BenchCommand extends Command
     private static function data(PartCheck $check, Judgement $judgement): array
     {
         return [
-            'check' => $check->name(),
+            'check' => $check->about()->name,
             'verdict' => $judgement->verdict->value,
             'headline' => $judgement->headline,
             'findings' => $judgement->findings,
@@ -129,9 +129,9 @@ final class BenchCommand extends Command
                 'shown' => $f->shown(),
             ], $judgement->figures),
             'limits' => array_map(static fn (Limit $l): array => ['limit' => $l->words, 'source' => $l->source->words], $judgement->limits),
-            'mistake' => $check->mistake(),
+            'mistake' => $check->about()->mistake,
             'next' => $judgement->next,
-            'caution' => $check->caution(),
+            'caution' => $check->about()->caution,
         ];
     }
 
@@ -142,9 +142,9 @@ final class BenchCommand extends Command
             ...array_map(static fn (string $finding): string => "  $finding", $judgement->findings),
             ...array_map(static fn (Figure $f): string => "    $f->label: {$f->shown()}", $judgement->figures),
             ...array_map(static fn (Limit $l): string => "  $l->words [{$l->source->words}]", $judgement->limits),
-            "Easily mistaken: {$check->mistake()}",
+            "Easily mistaken: {$check->about()->mistake}",
             "Next: $judgement->next",
-            "Caution: {$check->caution()}",
+            "Caution: {$check->about()->caution}",
         ]);
     }
 

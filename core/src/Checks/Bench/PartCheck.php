@@ -10,28 +10,7 @@ namespace Levin\Core\Checks\Bench;
  */
 abstract class PartCheck
 {
-    /** As it is called on the command line and in addresses. */
-    abstract public function name(): string;
-
-    abstract public function title(): string;
-
-    /** How it is taken, as an order. */
-    abstract public function how(): string;
-
-    /** The usual mistake in taking it. */
-    abstract public function mistake(): string;
-
-    /** What can hurt. */
-    abstract public function caution(): string;
-
-    /** What it says nothing about. */
-    abstract public function leavesOut(): string;
-
-    /** @return list<string> parts, symptoms and numbers by which it is found, in lower case */
-    abstract public function words(): array;
-
-    /** @return list<Entry> */
-    abstract public function entries(): array;
+    abstract public function about(): About;
 
     /** @throws BadGiven for what cannot be so together */
     abstract public function judge(Given $given): Judgement;
@@ -43,6 +22,6 @@ abstract class PartCheck
      */
     final public function of(array $typed): Judgement
     {
-        return $this->judge(Given::read($this->entries(), $typed));
+        return $this->judge(Given::read($this->about()->entries, $typed));
     }
 }

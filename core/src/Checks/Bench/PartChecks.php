@@ -21,7 +21,7 @@ final class PartChecks
             $class = 'Levin\\Core\\Checks\\'.basename(dirname($file)).'\\'.basename($file, '.php');
             if (is_subclass_of($class, PartCheck::class) && ! (new \ReflectionClass($class))->isAbstract()) {
                 $check = new $class;
-                $all[$check->name()] = $check;
+                $all[$check->about()->name] = $check;
             }
         }
         ksort($all);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Levin\Core\Checks\Capacitors;
 
+use Levin\Core\Checks\Bench\About;
 use Levin\Core\Checks\Bench\Entry;
 use Levin\Core\Checks\Bench\Given;
 use Levin\Core\Checks\Bench\Judgement;
@@ -15,43 +16,22 @@ use Levin\Core\Units\Dimension;
 final class ByMeter extends RunCapacitorCheck
 {
     #[\Override]
-    public function name(): string
+    public function about(): About
     {
-        return 'capacitor';
-    }
-
-    #[\Override]
-    public function title(): string
-    {
-        return 'Capacitor';
-    }
-
-    #[\Override]
-    public function how(): string
-    {
-        return 'Off, discharged, its wires off. Microfarads, terminal to terminal; of a dual one each section to C.';
-    }
-
-    #[\Override]
-    public function mistake(): string
-    {
-        return 'Read with its wires on, or with a bleed resistor across it: the motor or the resistor is read as well.';
-    }
-
-    #[\Override]
-    public function words(): array
-    {
-        return ['capacitor', 'run capacitor', 'dual', 'fan', 'herm', 'microfarads', 'µf', 'mfd', 'hums', 'weak'];
-    }
-
-    #[\Override]
-    public function entries(): array
-    {
-        return [
-            Entry::number('marked', 'marked', Dimension::Capacitance),
-            Entry::number('read', 'read', Dimension::Capacitance, true),
-            ...$this->furtherEntries(),
-        ];
+        return new About(
+            name: 'capacitor',
+            title: 'Capacitor',
+            how: 'Off, discharged, its wires off. Microfarads, terminal to terminal; of a dual one each section to C.',
+            mistake: 'Read with its wires on, or with a bleed resistor across it: the motor or the resistor is read as well.',
+            caution: self::CAUTION,
+            leavesOut: self::LEAVES_OUT,
+            words: ['capacitor', 'run capacitor', 'dual', 'fan', 'herm', 'microfarads', 'µf', 'mfd', 'hums', 'weak'],
+            entries: [
+                Entry::number('marked', 'marked', Dimension::Capacitance),
+                Entry::number('read', 'read', Dimension::Capacitance, true),
+                ...$this->furtherEntries(),
+            ],
+        );
     }
 
     #[\Override]

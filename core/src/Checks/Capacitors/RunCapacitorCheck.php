@@ -18,19 +18,12 @@ use Levin\Core\Units\Dimension;
 /** What the ways to judge a run capacitor share: its tolerance, its looks, what replaces it. */
 abstract class RunCapacitorCheck extends PartCheck
 {
+    protected const CAUTION = 'It can be charged with the power off. Discharge it through a resistor, and prove it, before you touch it.';
+
+    protected const LEAVES_OUT = 'A capacitor that fails only when it is hot or at full voltage; a start capacitor, '
+        .'which is marked as a range.';
+
     private const FLAT = 'shop: −10 %';
-
-    #[\Override]
-    public function caution(): string
-    {
-        return 'It can be charged with the power off. Discharge it through a resistor, and prove it, before you touch it.';
-    }
-
-    #[\Override]
-    public function leavesOut(): string
-    {
-        return 'A capacitor that fails only when it is hot or at full voltage; a start capacitor, which is marked as a range.';
-    }
 
     /** @return list<Entry> */
     protected function furtherEntries(): array

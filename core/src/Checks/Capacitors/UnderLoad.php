@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Levin\Core\Checks\Capacitors;
 
+use Levin\Core\Checks\Bench\About;
 use Levin\Core\Checks\Bench\Entry;
 use Levin\Core\Checks\Bench\Figure;
 use Levin\Core\Checks\Bench\Given;
@@ -18,45 +19,24 @@ use Levin\Core\Units\Dimension;
 final class UnderLoad extends RunCapacitorCheck
 {
     #[\Override]
-    public function name(): string
+    public function about(): About
     {
-        return 'capacitor-under-load';
-    }
-
-    #[\Override]
-    public function title(): string
-    {
-        return 'Capacitor, in circuit';
-    }
-
-    #[\Override]
-    public function how(): string
-    {
-        return 'While the motor runs: volts across the capacitor, amperes in its own lead to the start winding.';
-    }
-
-    #[\Override]
-    public function mistake(): string
-    {
-        return 'Supply volts instead of volts across the capacitor, or the current of the common or run lead.';
-    }
-
-    #[\Override]
-    public function words(): array
-    {
-        return ['capacitor', 'run capacitor', 'dual', 'under load', 'amps', 'volts', 'weak', '2652', '2650'];
-    }
-
-    #[\Override]
-    public function entries(): array
-    {
-        return [
-            Entry::number('marked', 'marked', Dimension::Capacitance),
-            Entry::number('volts', 'across the capacitor', Dimension::Voltage),
-            Entry::number('amps', 'in its lead', Dimension::Current, true),
-            Entry::choice('hertz', 'supply', ['60 Hz', '50 Hz']),
-            ...$this->furtherEntries(),
-        ];
+        return new About(
+            name: 'capacitor-under-load',
+            title: 'Capacitor, in circuit',
+            how: 'While the motor runs: volts across the capacitor, amperes in its own lead to the start winding.',
+            mistake: 'Supply volts instead of volts across the capacitor, or the current of the common or run lead.',
+            caution: self::CAUTION,
+            leavesOut: self::LEAVES_OUT,
+            words: ['capacitor', 'run capacitor', 'dual', 'under load', 'amps', 'volts', 'weak', '2652', '2650'],
+            entries: [
+                Entry::number('marked', 'marked', Dimension::Capacitance),
+                Entry::number('volts', 'across the capacitor', Dimension::Voltage),
+                Entry::number('amps', 'in its lead', Dimension::Current, true),
+                Entry::choice('hertz', 'supply', ['60 Hz', '50 Hz']),
+                ...$this->furtherEntries(),
+            ],
+        );
     }
 
     /** Farads. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Levin\Core\Checks\Heat;
 
+use Levin\Core\Checks\Bench\About;
 use Levin\Core\Checks\Bench\Entry;
 use Levin\Core\Checks\Bench\Figure;
 use Levin\Core\Checks\Bench\Given;
@@ -27,57 +28,24 @@ final class Elements extends PartCheck
     private const AIR = 1.08 / 3.412141633 * 1.8 / 4.719474e-4;
 
     #[\Override]
-    public function name(): string
+    public function about(): About
     {
-        return 'electric-heat';
-    }
-
-    #[\Override]
-    public function title(): string
-    {
-        return 'Electric heat';
-    }
-
-    #[\Override]
-    public function how(): string
-    {
-        return 'With all stages called: volts at the elements, a clamp on each element\'s lead, one after another.';
-    }
-
-    #[\Override]
-    public function mistake(): string
-    {
-        return 'Held against the amperes on the plate while the supply is another: at 208 V a 240 V element gives three quarters.';
-    }
-
-    #[\Override]
-    public function caution(): string
-    {
-        return 'Live line voltage, and elements that glow. Keep the blower running, and never bridge a limit.';
-    }
-
-    #[\Override]
-    public function leavesOut(): string
-    {
-        return 'An element that sags onto its frame only when it is hot.';
-    }
-
-    #[\Override]
-    public function words(): array
-    {
-        return ['electric heat', 'element', 'strip heat', 'kw', 'amps', 'limit', 'link', 'rise', 'cfm', 'sequencer'];
-    }
-
-    #[\Override]
-    public function entries(): array
-    {
-        return [
-            Entry::number('watts', 'each element, on the plate', Dimension::Power),
-            Entry::number('rated', 'at', Dimension::Voltage),
-            Entry::number('volts', 'there now', Dimension::Voltage),
-            Entry::row('amps', 'each element\'s amperes', Dimension::Current, true),
-            Entry::maybe('rise', 'supply over return', Dimension::TemperatureDifference),
-        ];
+        return new About(
+            name: 'electric-heat',
+            title: 'Electric heat',
+            how: 'With all stages called: volts at the elements, a clamp on each element\'s lead, one after another.',
+            mistake: 'Held against the amperes on the plate while the supply is another: at 208 V a 240 V element gives three quarters.',
+            caution: 'Live line voltage, and elements that glow. Keep the blower running, and never bridge a limit.',
+            leavesOut: 'An element that sags onto its frame only when it is hot.',
+            words: ['electric heat', 'element', 'strip heat', 'kw', 'amps', 'limit', 'link', 'rise', 'cfm', 'sequencer'],
+            entries: [
+                Entry::number('watts', 'each element, on the plate', Dimension::Power),
+                Entry::number('rated', 'at', Dimension::Voltage),
+                Entry::number('volts', 'there now', Dimension::Voltage),
+                Entry::row('amps', 'each element\'s amperes', Dimension::Current, true),
+                Entry::maybe('rise', 'supply over return', Dimension::TemperatureDifference),
+            ],
+        );
     }
 
     /** Amperes of an element at other volts: I = V·P/V₀² [physics]. */

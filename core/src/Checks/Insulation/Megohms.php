@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Levin\Core\Checks\Insulation;
 
+use Levin\Core\Checks\Bench\About;
 use Levin\Core\Checks\Bench\Entry;
 use Levin\Core\Checks\Bench\Figure;
 use Levin\Core\Checks\Bench\Given;
@@ -41,58 +42,27 @@ final class Megohms extends PartCheck
     private const NEAR = 2.0;
 
     #[\Override]
-    public function name(): string
+    public function about(): About
     {
-        return 'insulation';
-    }
-
-    #[\Override]
-    public function title(): string
-    {
-        return 'Insulation';
-    }
-
-    #[\Override]
-    public function how(): string
-    {
-        return 'All leads off. 500 V d.c. for windings rated under 1000 V, each to bare metal, read after one minute.';
-    }
-
-    #[\Override]
-    public function mistake(): string
-    {
-        return 'Read through a contactor, a crankcase heater or electronics, or too soon: a reading still rises for minutes.';
-    }
-
-    #[\Override]
-    public function caution(): string
-    {
-        return 'Never on a compressor under vacuum, never through electronics, drives or ECM modules. Discharge afterwards.';
-    }
-
-    #[\Override]
-    public function leavesOut(): string
-    {
-        return 'Turns shorted to each other, which have no path to ground. One reading says less than how it moves over the years.';
-    }
-
-    #[\Override]
-    public function words(): array
-    {
-        return ['insulation', 'megohms', 'megger', 'ground', 'winding', 'compressor', 'motor', 'moisture', 'acid', 'polarization index'];
-    }
-
-    #[\Override]
-    public function entries(): array
-    {
-        return [
-            Entry::number('read', 'after one minute', Dimension::Insulation, true),
-            Entry::choice('of', 'of', [self::HERMETIC, self::RANDOM, self::FORM, self::OLD]),
-            Entry::maybe('temperature', 'temperature of the winding', Dimension::Temperature, true),
-            Entry::choice('system', 'insulation', ['older', 'thermosetting']),
-            Entry::maybe('rated', 'rated volts', Dimension::Voltage),
-            Entry::maybe('ten', 'after ten minutes', Dimension::Insulation, true),
-        ];
+        return new About(
+            name: 'insulation',
+            title: 'Insulation',
+            how: 'All leads off. 500 V d.c. for windings rated under 1000 V, each to bare metal, read after one minute.',
+            mistake: 'Read through a contactor, a crankcase heater or electronics, or too soon: a reading still rises for minutes.',
+            caution: 'Never on a compressor under vacuum, never through electronics, drives or ECM modules. Discharge afterwards.',
+            leavesOut: 'Turns shorted to each other, which have no path to ground. One reading says less than how it moves over the years.',
+            words: [
+                'insulation', 'megohms', 'megger', 'ground', 'winding', 'compressor', 'motor', 'moisture', 'acid', 'polarization index',
+            ],
+            entries: [
+                Entry::number('read', 'after one minute', Dimension::Insulation, true),
+                Entry::choice('of', 'of', [self::HERMETIC, self::RANDOM, self::FORM, self::OLD]),
+                Entry::maybe('temperature', 'temperature of the winding', Dimension::Temperature, true),
+                Entry::choice('system', 'insulation', ['older', 'thermosetting']),
+                Entry::maybe('rated', 'rated volts', Dimension::Voltage),
+                Entry::maybe('ten', 'after ten minutes', Dimension::Insulation, true),
+            ],
+        );
     }
 
     #[\Override]

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Levin\Core\Checks\Supply;
 
+use Levin\Core\Checks\Bench\About;
 use Levin\Core\Checks\Bench\BadGiven;
 use Levin\Core\Checks\Bench\Entry;
 use Levin\Core\Checks\Bench\Figure;
@@ -28,61 +29,29 @@ final class ThreePhase extends PartCheck
     private const NEAR = 0.08;
 
     #[\Override]
-    public function name(): string
+    public function about(): About
     {
-        return 'supply';
-    }
-
-    #[\Override]
-    public function title(): string
-    {
-        return 'Supply, three phase';
-    }
-
-    #[\Override]
-    public function how(): string
-    {
-        return 'Volts between the legs, under load, at the load side of the disconnect; to ground as well when one looks odd.';
-    }
-
-    #[\Override]
-    public function mistake(): string
-    {
-        return 'A motor that runs feeds a lost leg back: it reads almost right between legs. Read it with the motor off, or to ground.';
-    }
-
-    #[\Override]
-    public function caution(): string
-    {
-        return 'Live line voltage: qualified hands, rated leads and gloves.';
-    }
-
-    #[\Override]
-    public function leavesOut(): string
-    {
-        return 'What only comes now and then: a sag on start, a loose lug that opens when it is warm. Currents tell more of those.';
-    }
-
-    #[\Override]
-    public function words(): array
-    {
-        return [
-            'supply', 'three phase', 'unbalance', 'lost leg', 'single phasing', 'high leg', 'volts', '208', '230', '460', '575', 'fuse',
-        ];
-    }
-
-    #[\Override]
-    public function entries(): array
-    {
-        return [
-            Entry::number('l1l2', 'L1 – L2', Dimension::Voltage, true),
-            Entry::number('l2l3', 'L2 – L3', Dimension::Voltage, true),
-            Entry::number('l1l3', 'L1 – L3', Dimension::Voltage, true),
-            Entry::maybe('rated', 'rated, on the plate', Dimension::Voltage),
-            Entry::maybe('l1g', 'L1 – ground', Dimension::Voltage, true),
-            Entry::maybe('l2g', 'L2 – ground', Dimension::Voltage, true),
-            Entry::maybe('l3g', 'L3 – ground', Dimension::Voltage, true),
-        ];
+        return new About(
+            name: 'supply',
+            title: 'Supply, three phase',
+            how: 'Volts between the legs, under load, at the load side of the disconnect; to ground as well when one looks odd.',
+            mistake: 'A motor that runs feeds a lost leg back: it reads almost right between legs. Read it with the '
+                .'motor off, or to ground.',
+            caution: 'Live line voltage: qualified hands, rated leads and gloves.',
+            leavesOut: 'What only comes now and then: a sag on start, a loose lug that opens when it is warm. Currents tell more of those.',
+            words: [
+                'supply', 'three phase', 'unbalance', 'lost leg', 'single phasing', 'high leg', 'volts', '208', '230', '460', '575', 'fuse',
+            ],
+            entries: [
+                Entry::number('l1l2', 'L1 – L2', Dimension::Voltage, true),
+                Entry::number('l2l3', 'L2 – L3', Dimension::Voltage, true),
+                Entry::number('l1l3', 'L1 – L3', Dimension::Voltage, true),
+                Entry::maybe('rated', 'rated, on the plate', Dimension::Voltage),
+                Entry::maybe('l1g', 'L1 – ground', Dimension::Voltage, true),
+                Entry::maybe('l2g', 'L2 – ground', Dimension::Voltage, true),
+                Entry::maybe('l3g', 'L3 – ground', Dimension::Voltage, true),
+            ],
+        );
     }
 
     #[\Override]

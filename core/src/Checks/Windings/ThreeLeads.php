@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Levin\Core\Checks\Windings;
 
+use Levin\Core\Checks\Bench\About;
 use Levin\Core\Checks\Bench\BadGiven;
 use Levin\Core\Checks\Bench\Entry;
 use Levin\Core\Checks\Bench\Figure;
@@ -33,66 +34,35 @@ final class ThreeLeads extends PartCheck
     private const OFF = 0.1;
 
     #[\Override]
-    public function name(): string
+    public function about(): About
     {
-        return 'three-leads';
-    }
-
-    #[\Override]
-    public function title(): string
-    {
-        return 'Motor, three leads';
-    }
-
-    #[\Override]
-    public function how(): string
-    {
-        return 'Lift all three leads first. Ohms, lead to lead, in any order.';
-    }
-
-    #[\Override]
-    public function mistake(): string
-    {
-        return 'All open from one lead while the other two read: the overload inside, not a winding. Let it cool and read again.';
-    }
-
-    #[\Override]
-    public function caution(): string
-    {
-        return 'Power off and proved dead, the capacitor discharged. Never live under a compressor\'s terminal cover.';
-    }
-
-    #[\Override]
-    public function leavesOut(): string
-    {
-        return 'Weak insulation, which an ohmmeter does not find; a few shorted turns, where the maker\'s values are not known; bearings.';
-    }
-
-    #[\Override]
-    public function words(): array
-    {
-        return [
-            'motor', 'compressor', 'winding', 'common', 'run', 'start', 'ohms', 'overload', 'hums', 'psc', 'three leads', 'single phase',
-        ];
-    }
-
-    #[\Override]
-    public function entries(): array
-    {
-        return [
-            Entry::word('a', 'first lead', 'A'),
-            Entry::word('b', 'second lead', 'B'),
-            Entry::word('c', 'third lead', 'C'),
-            Entry::number('ab', 'first – second', Dimension::Resistance, true),
-            Entry::number('bc', 'second – third', Dimension::Resistance, true),
-            Entry::number('ac', 'first – third', Dimension::Resistance, true),
-            Entry::maybe('ground', 'each lead to bare metal', Dimension::Resistance, true),
-            Entry::maybe('leads', 'meter leads held together', Dimension::Resistance, true),
-            Entry::maybe('run', 'maker\'s ohms, run', Dimension::Resistance),
-            Entry::maybe('start', 'maker\'s ohms, start', Dimension::Resistance),
-            Entry::maybe('temperature', 'temperature of the winding', Dimension::Temperature, true),
-            Entry::maybe('maker_at', 'maker\'s values at', Dimension::Temperature, true),
-        ];
+        return new About(
+            name: 'three-leads',
+            title: 'Motor, three leads',
+            how: 'Lift all three leads first. Ohms, lead to lead, in any order.',
+            mistake: 'All open from one lead while the other two read: the overload inside, not a winding. Let it cool and read again.',
+            caution: 'Power off and proved dead, the capacitor discharged. Never live under a compressor\'s terminal cover.',
+            leavesOut: 'Weak insulation, which an ohmmeter does not find; a few shorted turns, where the maker\'s '
+                .'values are not known; bearings.',
+            words: [
+                'motor', 'compressor', 'winding', 'common', 'run', 'start', 'ohms', 'overload', 'hums', 'psc', 'three '
+                    .'leads', 'single phase',
+            ],
+            entries: [
+                Entry::word('a', 'first lead', 'A'),
+                Entry::word('b', 'second lead', 'B'),
+                Entry::word('c', 'third lead', 'C'),
+                Entry::number('ab', 'first – second', Dimension::Resistance, true),
+                Entry::number('bc', 'second – third', Dimension::Resistance, true),
+                Entry::number('ac', 'first – third', Dimension::Resistance, true),
+                Entry::maybe('ground', 'each lead to bare metal', Dimension::Resistance, true),
+                Entry::maybe('leads', 'meter leads held together', Dimension::Resistance, true),
+                Entry::maybe('run', 'maker\'s ohms, run', Dimension::Resistance),
+                Entry::maybe('start', 'maker\'s ohms, start', Dimension::Resistance),
+                Entry::maybe('temperature', 'temperature of the winding', Dimension::Temperature, true),
+                Entry::maybe('maker_at', 'maker\'s values at', Dimension::Temperature, true),
+            ],
+        );
     }
 
     #[\Override]

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Levin\Core\Checks\Windings;
 
+use Levin\Core\Checks\Bench\About;
 use Levin\Core\Checks\Bench\Entry;
 use Levin\Core\Checks\Bench\Figure;
 use Levin\Core\Checks\Bench\Given;
@@ -28,57 +29,24 @@ final class ThreePhaseWindings extends PartCheck
     private const NEAR = 0.1;
 
     #[\Override]
-    public function name(): string
+    public function about(): About
     {
-        return 'three-phase-windings';
-    }
-
-    #[\Override]
-    public function title(): string
-    {
-        return 'Motor, three phase';
-    }
-
-    #[\Override]
-    public function how(): string
-    {
-        return 'All leads off. Ohms between the three of them, the meter leads read first.';
-    }
-
-    #[\Override]
-    public function mistake(): string
-    {
-        return 'Some tenths of an ohm are in the leads and the clips: without them the three seem more alike than they are.';
-    }
-
-    #[\Override]
-    public function caution(): string
-    {
-        return 'Power off and proved dead at the motor itself. Never live under a compressor\'s terminal cover.';
-    }
-
-    #[\Override]
-    public function leavesOut(): string
-    {
-        return 'Weak insulation; a few shorted turns in a low-ohm winding, which only a bridge or the running current shows.';
-    }
-
-    #[\Override]
-    public function words(): array
-    {
-        return ['motor', 'compressor', 'winding', 'three phase', 'ohms', 'unbalance', 'wye', 'delta', 't1', 't2', 't3'];
-    }
-
-    #[\Override]
-    public function entries(): array
-    {
-        return [
-            Entry::number('t1t2', 'T1 – T2', Dimension::Resistance, true),
-            Entry::number('t2t3', 'T2 – T3', Dimension::Resistance, true),
-            Entry::number('t1t3', 'T1 – T3', Dimension::Resistance, true),
-            Entry::maybe('leads', 'meter leads held together', Dimension::Resistance, true),
-            Entry::maybe('ground', 'each lead to bare metal', Dimension::Resistance, true),
-        ];
+        return new About(
+            name: 'three-phase-windings',
+            title: 'Motor, three phase',
+            how: 'All leads off. Ohms between the three of them, the meter leads read first.',
+            mistake: 'Some tenths of an ohm are in the leads and the clips: without them the three seem more alike than they are.',
+            caution: 'Power off and proved dead at the motor itself. Never live under a compressor\'s terminal cover.',
+            leavesOut: 'Weak insulation; a few shorted turns in a low-ohm winding, which only a bridge or the running current shows.',
+            words: ['motor', 'compressor', 'winding', 'three phase', 'ohms', 'unbalance', 'wye', 'delta', 't1', 't2', 't3'],
+            entries: [
+                Entry::number('t1t2', 'T1 – T2', Dimension::Resistance, true),
+                Entry::number('t2t3', 'T2 – T3', Dimension::Resistance, true),
+                Entry::number('t1t3', 'T1 – T3', Dimension::Resistance, true),
+                Entry::maybe('leads', 'meter leads held together', Dimension::Resistance, true),
+                Entry::maybe('ground', 'each lead to bare metal', Dimension::Resistance, true),
+            ],
+        );
     }
 
     #[\Override]
