@@ -23,4 +23,41 @@ final readonly class Judgement
         public string $next,
     ) {
     }
+
+    /**
+     * Of several findings: the worst of them is the verdict, and is said first.
+     *
+     * @param  list<Finding>  $findings
+     * @param  string  $good  the headline where all of them are
+     * @param  string  $then  what to do then
+     * @param  string  $bad  what to do where one is bad
+     * @param  string  $else  what to do where one is doubtful, or too little is known
+     */
+    public static function ofAll(array $findings, string $good, string $then, string $bad, string $else): self
+    {
+        if ($findings === []) {
+            return new self(Verdict::CannotSay, 'Too little is known', ['Give one of its readings at the least.'], [], [], $else);
+        }
+        $worst = $findings[0];
+        foreach ($findings as $finding) {
+            $worst = $finding->verdict->and($worst->verdict) === $worst->verdict ? $worst : $finding;
+        }
+        $limits = [];
+        foreach ($findings as $finding) {
+            $limits += $finding->limit === null ? [] : [$finding->limit->words => $finding->limit];
+        }
+
+        return new self(
+            $worst->verdict,
+            $worst->verdict === Verdict::Good ? $good : rtrim($worst->words, '.'),
+            array_map(static fn (Finding $f): string => $f->words, $findings),
+            array_merge(...array_map(static fn (Finding $f): array => $f->figures, $findings)),
+            array_values($limits),
+            match ($worst->verdict) {
+                Verdict::Good => $then,
+                Verdict::Bad => $bad,
+                default => $else,
+            },
+        );
+    }
 }
