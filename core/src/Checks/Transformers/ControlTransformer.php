@@ -73,11 +73,12 @@ final class ControlTransformer extends PartCheck
     private function ohms(Given $given): array
     {
         $parts = [];
+        $whole = new Limit('A whole winding conducts.', Source::physics('a closed path'));
         foreach (['primary_ohms' => 'Primary', 'secondary_ohms' => 'Secondary'] as $name => $side) {
             if ($given->has($name)) {
                 $figure = new Figure("$side, off", Dimension::Resistance, $given->maybe($name));
                 $parts[] = $given->isOver($name)
-                    ? new Finding(Verdict::Bad, "$side open.", [$figure], new Limit('A whole winding conducts.', Source::physics('a closed path')))
+                    ? new Finding(Verdict::Bad, "$side open.", [$figure], $whole)
                     : new Finding(Verdict::Good, "$side whole.", [$figure]);
             }
         }
@@ -98,7 +99,10 @@ final class ControlTransformer extends PartCheck
         if ($open !== null) {
             [$least, $most] = [self::OPEN[0] * $share, self::OPEN[1] * $share];
             $limit = new Limit('24 to 28 V with its load off, as the primary has its volts.', Source::practice());
-            $figures = [new Figure('load off', Dimension::Voltage, $open), new Figure('should have at the least', Dimension::Voltage, $least)];
+            $figures = [
+                new Figure('load off', Dimension::Voltage, $open),
+                new Figure('should have at the least', Dimension::Voltage, $least),
+            ];
             $parts[] = match (true) {
                 $open === 0.0 => new Finding(Verdict::Bad, 'Nothing out of the secondary.', $figures, $limit),
                 $open < $least => new Finding(Verdict::Watch, 'Low with its load off: the wrong tap, or turns shorted.', $figures, $limit),
@@ -137,7 +141,12 @@ final class ControlTransformer extends PartCheck
 
         return [match (true) {
             $rating !== null && $sum > $rating => new Finding(Verdict::Bad, 'It feeds more than its rating.', $figures, $limit),
-            $sum > self::CLASS_2 => new Finding(Verdict::Watch, 'More than a class 2 source may give: its circuit must be wired as class 1.', $figures, $limit),
+            $sum > self::CLASS_2 => new Finding(
+                Verdict::Watch,
+                'More than a class 2 source may give: its circuit must be wired as class 1.',
+                $figures,
+                $limit,
+            ),
             $rating !== null && $sum > self::RESERVE * $rating => new Finding(Verdict::Watch, 'It has no reserve left.', $figures, $limit),
             $rating === null => new Finding(Verdict::CannotSay, 'Its rating is not known.', $figures, $limit),
             default => new Finding(Verdict::Good, 'Its rating covers all that it feeds.', $figures, $limit),
