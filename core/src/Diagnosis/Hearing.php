@@ -12,7 +12,7 @@ final readonly class Hearing
     /** A suspect stays in play while it has at least this share of the leading one. */
     private const IN_PLAY = 0.01;
 
-    /** With more than this chance that it comes and goes, and is not there now, it is waited for. */
+    /** With more than this chance that it comes and goes, and is not there now, it is waited for; with less than it one is there. */
     private const AWAY = 0.5;
 
     /** It has been waited for in vain so often: nobody waits any longer. [practice, no published source] */
@@ -118,6 +118,9 @@ final readonly class Hearing
         $again = count($answers) < self::ANSWERS ? $same : null;
         $done = array_values(array_filter($this->evidence, static fn (Evidence $e): bool => $again === null || $e->whenever() !== $again));
         $inPlay = array_values(array_unique([...$this->inPlay($this->weighing->posterior), ...$this->inPlay($thought)]));
+        // with what comes and goes, the same as it is while it is there
+        $there = array_intersect_key($this->predictor->lineup->comeAndGo(), array_flip($inPlay));
+        $inPlay = array_values(array_unique([...$inPlay, ...$there]));
 
         return (new Chooser($this->believing($inPlay), $this->from))->choose($thought, $inPlay, $done, $again);
     }
@@ -209,11 +212,15 @@ final readonly class Hearing
         /** @var Graph<string, string> $alike */
         $alike = new Graph;
         // what is away shows nothing of what it is: tests tell it from others as they do while it is there
-        $there = $this->predictor->lineup->comeAndGo();
+        $away = array_filter(
+            array_intersect_key($this->predictor->lineup->comeAndGo(), array_flip($inPlay)),
+            fn (int $v): bool => $this->weighing->isThere($v) < self::AWAY,
+            ARRAY_FILTER_USE_KEY,
+        );
         foreach ($inPlay as $v) {
             $suspect = $this->predictor->suspects[$this->predictor->suspectOf[$v]];
             // what a unit shows that is not wired as drawn nobody knows
-            $shows = $suspect->isMiswired ? 'shows anything' : 'shows '.($signatures[$there[$v] ?? $v] ?? "#$v");
+            $shows = $suspect->isMiswired ? 'shows anything' : 'shows '.($signatures[$away[$v] ?? $v] ?? "#$v");
             $alike->join('suspect '.$this->predictor->suspectOf[$v], $shows, "shows $v");
             // whether it stays or comes and goes, it is the same that is wrong
             $is = $suspect->isMiswired ? 'is miswired' : 'is '.implode(' ', $suspect->ids());
