@@ -68,7 +68,7 @@ final class Outlooks
      */
     public function cooled(int $variant, Conditions $off, array $states): array
     {
-        return $this->cooled["$variant ".implode('|', $states).implode(' ', $off->jumpers)] ??= $this->storyteller($off)->cooled(
+        return $this->cooled["$variant ".implode('|', $states).$off->key()] ??= $this->storyteller($off)->cooled(
             $off->unjumpered(),
             $this->lineup->variants[$variant],
             $states,
@@ -80,8 +80,10 @@ final class Outlooks
     {
         $off = Conditions::poweredDown($this->settler->model->circuit, $conditions);
         $tell = function (int $variant) use ($conditions, $off): Story {
-            $cut = $this->settler->statesWhenDead($this->under($conditions)->end($variant)->posture->states);
-            $left = $this->settler->model->afterResets($this->cooled($variant, $off, $cut));
+            $end = $this->under($conditions)->end($variant);
+            $cut = $this->settler->statesWhenDead($end->posture->states);
+            // a thermostat stays as it is from the temperature that it has then
+            $left = $this->settler->model->afterResets($this->cooled($variant, $off->withNumbers($end->numbers), $cut));
 
             return $this->storyteller($conditions)->tellAgain($conditions->unjumpered(), $this->lineup->variants[$variant], $left);
         };
