@@ -25,7 +25,7 @@ final readonly class Telling
     public function of(Ranked $ranked, Candidate $test, array $sweep = []): Advice
     {
         $healthy = $test->test->shows($this->predictor, $test->when, 0);
-        $expected = $test->test->words($healthy);
+        $said = self::said($test->test, $healthy);
         $results = array_map(fn (array $members): Result => $this->result($test, $members), $ranked->outcomes);
         usort($results, static fn (Result $a, Result $b): int => $b->probability <=> $a->probability);
 
@@ -33,17 +33,17 @@ final readonly class Telling
             $test,
             $ranked->bits,
             $test->test->title($this->predictor->settler->model->circuit),
-            $expected,
+            $test->test->words($healthy),
             $healthy,
-            self::said($test->test, $healthy),
-            $this->why($results, self::said($test->test, $healthy)),
+            $said,
+            $this->why($results, $said),
             $results,
             $sweep,
         );
     }
 
     /** As a technician says it: a meter's last digits are not said. */
-    public static function said(Test $test, float|string|null $shown): string
+    private static function said(Test $test, float|string|null $shown): string
     {
         $function = $test->act()->function;
 

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Levin\Core\Checks\Bench\BadGiven;
 use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Checks\Capacitors\ByMeter;
 use Levin\Core\Checks\Capacitors\Replacement;
@@ -40,6 +41,10 @@ it('asks the meter first when it is an order of magnitude off', function (string
     ['4.0', Verdict::CannotSay], ['400', Verdict::CannotSay], ['0.04', Verdict::CannotSay], ['210', Verdict::CannotSay],
     ['20', Verdict::Bad], ['8', Verdict::Bad],
 ]);
+
+it('refuses a mark that is over the range or nothing', function (string $marked, string $message): void {
+    expect(fn () => (new ByMeter)->of(['marked' => $marked, 'read' => '4']))->toThrow(BadGiven::class, $message);
+})->with([['OL', 'marked cannot be OL'], ['0', 'marked cannot be zero']]);
 
 it('is bad by its looks whatever it reads', function (string $looks): void {
     expect((new ByMeter)->of(['marked' => '40', 'read' => '40', 'looks' => $looks])->verdict)->toBe(Verdict::Bad);

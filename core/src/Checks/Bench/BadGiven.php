@@ -31,6 +31,11 @@ final class BadGiven extends ChecksException
         return new self($entry->name, "$entry->label cannot be zero. Read it again, or leave it out where it may be left out.");
     }
 
+    public static function over(Entry $entry): self
+    {
+        return new self($entry->name, "$entry->label cannot be OL: it is on a plate, or known. Type its number, or leave it out.");
+    }
+
     public static function noSuchChoice(Entry $entry, string $given): self
     {
         return new self($entry->name, "$entry->label cannot be \"$given\". Choose one of: ".implode(', ', $entry->choices).'.');

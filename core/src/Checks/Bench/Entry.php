@@ -12,7 +12,7 @@ final readonly class Entry
     /**
      * @param  list<string>  $choices  of a choice, the usual one first
      * @param  string  $usual  of a word
-     * @param  bool  $mayBeNothing  whether zero can be read there
+     * @param  bool  $isRead  off a meter, which may show nothing or be over its range; what is on a plate is neither
      */
     private function __construct(
         public EntryKind $kind,
@@ -20,28 +20,28 @@ final readonly class Entry
         public string $label,
         public Dimension $dimension = Dimension::Number,
         public bool $isRequired = false,
-        public bool $mayBeNothing = false,
+        public bool $isRead = false,
         public array $choices = [],
         public string $usual = '',
     ) {
     }
 
     /** A number that must be there. */
-    public static function number(string $name, string $label, Dimension $dimension, bool $mayBeNothing = false): self
+    public static function number(string $name, string $label, Dimension $dimension, bool $isRead = false): self
     {
-        return new self(EntryKind::Number, $name, $label, $dimension, true, $mayBeNothing);
+        return new self(EntryKind::Number, $name, $label, $dimension, true, $isRead);
     }
 
     /** A number that helps. */
-    public static function maybe(string $name, string $label, Dimension $dimension, bool $mayBeNothing = false): self
+    public static function maybe(string $name, string $label, Dimension $dimension, bool $isRead = false): self
     {
-        return new self(EntryKind::Number, $name, $label, $dimension, false, $mayBeNothing);
+        return new self(EntryKind::Number, $name, $label, $dimension, false, $isRead);
     }
 
     /** Several numbers, in their order, that help. */
-    public static function row(string $name, string $label, Dimension $dimension, bool $mayBeNothing = false): self
+    public static function row(string $name, string $label, Dimension $dimension, bool $isRead = false): self
     {
-        return new self(EntryKind::Row, $name, $label, $dimension, false, $mayBeNothing);
+        return new self(EntryKind::Row, $name, $label, $dimension, false, $isRead);
     }
 
     /** @param  non-empty-list<string>  $choices  the first is taken where none is chosen */

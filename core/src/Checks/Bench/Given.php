@@ -101,7 +101,12 @@ final readonly class Given
             } catch (BadAmount $e) {
                 throw BadGiven::amount($entry, $e);
             }
-            $values[] = $value === 0.0 && ! $entry->mayBeNothing ? throw BadGiven::nothing($entry) : $value;
+            $values[] = match (true) {
+                $entry->isRead => $value,
+                $value === null => throw BadGiven::over($entry),
+                $value === 0.0 => throw BadGiven::nothing($entry),
+                default => $value,
+            };
         }
 
         return [$entry->name => $values];

@@ -6,7 +6,7 @@ namespace Levin\Core\Checks\Bench;
 
 /**
  * A way to judge one part by what can be read off a meter and a plate. One class in a family folder of Checks is one check; adding a file
- * there adds it to the bench, to `levin bench` and to docs/checks.md.
+ * there adds it to `levin bench`.
  */
 abstract class PartCheck
 {

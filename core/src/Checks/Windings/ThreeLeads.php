@@ -45,8 +45,8 @@ final class ThreeLeads extends PartCheck
             leavesOut: 'Weak insulation, which an ohmmeter does not find; a few shorted turns, where the maker\'s '
                 .'values are not known; bearings.',
             words: [
-                'motor', 'compressor', 'winding', 'common', 'run', 'start', 'ohms', 'overload', 'hums', 'psc', 'three '
-                    .'leads', 'single phase',
+                'motor', 'compressor', 'winding', 'common', 'run', 'start', 'ohms', 'overload', 'hums', 'psc', 'three leads',
+                'single phase',
             ],
             entries: [
                 Entry::word('a', 'first lead', 'A'),
