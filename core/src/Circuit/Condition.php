@@ -11,6 +11,7 @@ final readonly class Condition
 {
     /**
      * @param  bool  $power  true when switching it off is part of making the unit dead
+     * @param  bool  $call  true when a thermostat or a controller sets it
      */
     public function __construct(
         public string $name,
@@ -19,6 +20,7 @@ final readonly class Condition
         public string $on,
         public string $off,
         public bool $power = false,
+        public bool $call = false,
     ) {
     }
 }

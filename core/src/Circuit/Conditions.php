@@ -101,6 +101,22 @@ final class Conditions
         return $this->defaulting($circuit->settings)->restoring($this->removed)->unjumpered();
     }
 
+    /**
+     * The same with other calls: each of them the other way, by itself, and all of them off.
+     *
+     * @return list<self>
+     */
+    public function otherwiseCalled(Circuit $circuit): array
+    {
+        $calls = array_keys(array_filter($circuit->conditions, static fn (Condition $c): bool => $c->call));
+        $off = array_fill_keys($calls, false);
+        $others = [...array_map(fn (string $c): array => [$c => ! $this->values[$c]], $calls), $off];
+        $sets = array_map(fn (array $values): self => $this->but(values: [...$this->values, ...$values]), $others);
+        $byKey = array_combine(array_map(static fn (self $c): string => $c->key(), $sets), $sets);
+
+        return array_values(array_diff_key($byKey, [$this->key() => true]));
+    }
+
     /** @throws UnknownName when the circuit has no such condition */
     public function isOn(string $name): bool
     {

@@ -43,6 +43,9 @@ final readonly class Candidates
     /** Energising a unit that is off: close up, warn, switch on. Minutes. [practice, no published source] */
     public const ENERGISE = 1.5;
 
+    /** Another call at the thermostat, and until the unit has done what it does about it. Minutes. [practice, no published source] */
+    public const CALL = 3.0;
+
     private const RISK_LINE = 1.5;
 
     /** Shock boundaries start here: NFPA 70E (from memory). */
@@ -116,9 +119,10 @@ final readonly class Candidates
      * Switched off, switched on again, and watched as it starts, with eyes or with the meter clipped on.
      *
      * @param  Scene  $running  with the unit running, for which points belong to the line side
+     * @param  list<string>  $doubted  parts and wires; over a contact volts count while it is pulled in
      * @return list<Candidate>
      */
-    public function watching(Conditions $calling, ?string $place, Scene $running): array
+    public function watching(Conditions $calling, ?string $place, Scene $running, array $doubted): array
     {
         $when = new Occasion($calling, 0.0);
         $wait = self::STANDS_OFF + self::ENERGISE + Noting::SECONDS / 60;
@@ -128,8 +132,9 @@ final readonly class Candidates
                 $list[] = new Candidate(new Watch($id), $when, [], $wait + $this->reach([$component->part->place], $place), 1.0);
             }
         }
-        foreach ($this->model->parts as $component) {
-            foreach ($component->isLoad() ? $component->probePairs() : [] as [$a, $b]) {
+        foreach ($this->model->parts as $id => $component) {
+            $isMetered = $component->isLoad() || in_array($id, $doubted, true) && $component->observables() !== [];
+            foreach ($isMetered ? $component->probePairs() : [] as [$a, $b]) {
                 [$red, $black] = [$component->part->point($a), $component->part->point($b)];
                 $isLine = max($this->voltsToEarth($running, $red), $this->voltsToEarth($running, $black)) > self::LINE_VOLTS;
                 $minutes = $wait + self::PROBE + $this->reachPoints($red, $black, $place);

@@ -42,10 +42,10 @@ final class Chooser
      * @param  list<float>  $posterior  by variant
      * @param  list<int>  $inPlay
      * @param  list<Evidence>  $evidence
-     * @param  string|null  $again  key of a test, whenever it is made, that comes first where it can be made
+     * @param  Evidence|null  $again  whose test comes first where it can be made
      * @return array{list<Advice>, array<int, string>} best first; signature by variant in play
      */
-    public function choose(array $posterior, array $inPlay, array $evidence, ?string $again = null): array
+    public function choose(array $posterior, array $inPlay, array $evidence, ?Evidence $again = null): array
     {
         $now = $this->from->now;
         $mass = array_sum(array_map(static fn (int $s): float => $posterior[$s], $inPlay));
@@ -56,21 +56,24 @@ final class Chooser
         $done = array_fill_keys(array_merge(...array_map(self::keys(...), $evidence)), true);
         $isBolted = $this->isBolted($weights, $now);
         $weights = $this->predictor->beliefs?->spread($weights) ?? $weights;
-        $ranking = new Ranking($this->predictor, $weights, $done, $again);
+        $ranking = new Ranking($this->predictor, $weights, $done, $again?->whenever());
         foreach ([...$this->live($isBolted, $inPlay), ...$this->again($evidence, $weights)] as [$test, $extra]) {
             $this->offer($ranking, $test, $extra);
         }
         $isFew = $ranking->suspects() <= self::FEW;
         $isParted = $isBolted || $ranking->best(1) === [];
         if ($isFew || $isParted || ! $now->isEnergised($this->model->circuit)) {
-            $this->addDead($ranking, $isFew, $isParted);
+            $this->addDead($ranking, $this->tested($again), $isFew, $isParted);
         }
         $isLittle = ($ranking->best(1)[0] ?? null)?->score() < self::LITTLE;
         if (($isFew || $isLittle) && ! $isBolted && $this->moveDifferently($now, $weights)) {
             $running = $this->predictor->outlook($calling = $now->calling($this->model->circuit))->scene(0);
-            foreach ((new Candidates($this->model))->watching($calling, $this->from->place, $running) as $test) {
+            foreach ((new Candidates($this->model))->watching($calling, $this->from->place, $running, $this->targets($inPlay)) as $test) {
                 $this->offer($ranking, $test, 0.0);
             }
+        }
+        if ($isFew && ! $isBolted && $ranking->best(1) === []) {
+            $this->addOtherCalls($ranking);
         }
 
         $first = $ranking->asked();
@@ -104,6 +107,18 @@ final class Chooser
             static fn (Test $t): array => [$t->key().' '.$item->when->key(), $t->key().' '.$item->when->conditions->key()],
             $tests,
         ));
+    }
+
+    /** What another call would show: the second stage alone, heat instead of cooling, the fan by itself, none. */
+    private function addOtherCalls(Ranking $ranking): void
+    {
+        $energised = $this->from->now->energised($this->model->circuit);
+        $extra = Candidates::CALL + ($energised->key() === $this->from->now->key() ? 0.0 : Candidates::ENERGISE);
+        foreach ($energised->otherwiseCalled($this->model->circuit) as $conditions) {
+            foreach ($this->under(new Occasion($conditions)) as $test) {
+                $this->offer($ranking, $test, $extra);
+            }
+        }
     }
 
     /**
@@ -190,14 +205,16 @@ final class Chooser
     /**
      * Dead tests: at once, then of what has to cool first. Leads are lifted for few; and for many where something is shorted, or nothing
      * else tells anything, one at a time, to find the half that it is in.
+     *
+     * @param  list<string>  $more  parts and wires to test besides those in doubt
      */
-    private function addDead(Ranking $ranking, bool $isFew, bool $isParted): void
+    private function addDead(Ranking $ranking, array $more, bool $isFew, bool $isParted): void
     {
         foreach ($isFew ? [null, Storyteller::COOLS] : [null] as $cooling) {
             $waits = ($cooling ?? 0.0) / 60;
             $bar = $ranking->best(self::OFFERED)[self::OFFERED - 1] ?? null;
             $alike = $ranking->alike();
-            foreach ($this->dead($ranking->first(2 * self::FEW), $cooling) as [$test, $target]) {
+            foreach ($this->dead([...$more, ...$this->targets($ranking->first(2 * self::FEW))], $cooling) as [$test, $target]) {
                 // a dead test takes time to work out: it is where it could be offered, or could split what is alike so far
                 $isTried = $isFew || $test->lift === [] || $isParted && $this->parts($test, $target);
                 if ($isTried && (isset($alike[$target]) || $ranking->most($test, $waits) > ($bar?->score() ?? 0.0))) {
@@ -316,22 +333,34 @@ final class Chooser
         ];
     }
 
+    /** @return list<string> parts and wires that a piece of evidence is about: what is asked for again may be in doubt no more */
+    private function tested(?Evidence $item): array
+    {
+        $points = $item?->test instanceof Probe ? [$item->test->red, $item->test->black] : [];
+        $parts = array_map(fn (string $point): string => $this->model->circuit->partAt($point)->id, $points);
+
+        return [...$parts, ...$item->when->conditions->lifted ?? []];
+    }
+
     /**
      * @param  list<int>  $inPlay
+     * @return list<string> parts and wires
+     */
+    private function targets(array $inPlay): array
+    {
+        return array_merge(...array_map(fn (int $s): array => $this->predictor->variants[$s]->targets(), $inPlay));
+    }
+
+    /**
+     * @param  list<string>  $targets
      * @return list<array{0: Candidate, 1: string}> each with the part or wire it tests
      */
-    private function dead(array $inPlay, ?float $after): array
+    private function dead(array $targets, ?float $after): array
     {
-        $targets = [];
-        foreach ($inPlay as $s) {
-            foreach ($this->predictor->variants[$s]->targets() as $target) {
-                $targets[$target] = true;
-            }
-        }
         $off = Conditions::poweredDown($this->model->circuit, $this->from->now);
         $left = $this->predictor->settled(0, $off);
         $list = [];
-        foreach (array_keys($targets) as $target) {
+        foreach (array_unique($targets) as $target) {
             $tests = (new Candidates($this->model))->dead($target, $off, $this->from->provedDead, $this->from->place, $left, $after);
             foreach ($tests as $test) {
                 $list[] = [$test, $target];

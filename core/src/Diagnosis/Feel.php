@@ -129,7 +129,7 @@ final readonly class Feel implements Test
         $isFed = $when->conditions->isEnergised($circuit);
         $hums = [];
         $isHumming = function (int $scene) use ($running, &$hums): bool {
-            return $hums[$scene] ??= ($running->at($scene)->posture->observed[$this->target] ?? '') === 'hums';
+            return $hums[$scene] ??= ($running->at($scene)->posture->observed[$this->target] ?? '') === Look::HUMS;
         };
 
         return fn (int $variant): array => self::chances(

@@ -113,16 +113,16 @@ final readonly class Hearing
     {
         $thought = $asked === null ? $this->weighing->posterior : $this->weighing->without($asked);
         // the same test once more comes first: two that agree are not both a slip of the hand
-        $same = $asked === null ? null : $this->evidence[$asked]->whenever();
-        $answers = array_filter($this->evidence, static fn (Evidence $e): bool => $e->whenever() === $same);
-        $again = count($answers) < self::ANSWERS ? $same : null;
-        $done = array_values(array_filter($this->evidence, static fn (Evidence $e): bool => $again === null || $e->whenever() !== $again));
+        $again = $asked === null ? null : $this->evidence[$asked];
+        $answers = array_filter($this->evidence, static fn (Evidence $e): bool => $e->whenever() === $again?->whenever());
+        $isAsked = count($answers) < self::ANSWERS;
+        $done = $isAsked ? array_values(array_diff_key($this->evidence, $answers)) : $this->evidence;
         $inPlay = array_values(array_unique([...$this->inPlay($this->weighing->posterior), ...$this->inPlay($thought)]));
         // with what comes and goes, the same as it is while it is there
         $there = array_intersect_key($this->predictor->lineup->comeAndGo(), array_flip($inPlay));
         $inPlay = array_values(array_unique([...$inPlay, ...$there]));
 
-        return (new Chooser($this->believing($inPlay), $this->from))->choose($thought, $inPlay, $done, $again);
+        return (new Chooser($this->believing($inPlay), $this->from))->choose($thought, $inPlay, $done, $isAsked ? $again : null);
     }
 
     /**

@@ -9,8 +9,10 @@ use Levin\Core\Circuit\Circuit;
 /** Eyes and ears on one part: runs, hums, silent; pulled in, dropped out. */
 final readonly class Look implements Test
 {
-    /** What a hum is taken for, and what is taken for a hum; and how often. [practice, no published source] */
-    private const HARD_TO_HEAR = ['hums', 'silent'];
+    public const HUMS = 'hums';
+
+    /** What is taken for one another now and then, and how often. [practice, no published source] */
+    public const HARD_TO_HEAR = [self::HUMS, 'silent'];
 
     private const MISHEARD = 0.1;
 

@@ -10,7 +10,7 @@ final readonly class Prediction
     /**
      * @param  float|null  $value  SI; null for OL
      * @param  bool  $isGhost  on a conductor that hangs by stray capacitance: it says little, its spread is decades wide
-     * @param  float|null  $low  of what the range around this level would show, SI; null where the level stands for itself
+     * @param  float|null  $low  of what it may be or the range around this level would show, SI; null where it stands for itself
      */
     public function __construct(
         public ?float $value,
@@ -20,11 +20,12 @@ final readonly class Prediction
     ) {
     }
 
-    /** The same for a range of levels that this one stands for. */
+    /** The same for a range of levels that this one stands for, besides the range it has. */
     public function between(float $one, float $other): self
     {
         $own = $this->value ?? $one;
+        [$low, $high] = [$this->low ?? $own, $this->high ?? $own];
 
-        return new self($this->value, $this->isGhost, min($one, $other, $own), max($one, $other, $own));
+        return new self($this->value, $this->isGhost, min($one, $other, $low), max($one, $other, $high));
     }
 }

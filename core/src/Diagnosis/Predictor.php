@@ -357,6 +357,7 @@ final class Predictor
         $outlook = $when->conditions->isEnergised($circuit) ? $this->on($when) : $this->outlook($when->conditions->energised($circuit));
         $scene = static fn (int $v, View $view): Scene => $view->scene < 0 ? $outlook->scene($v) : $outlook->at($view->scene);
         $posture = static fn (int $v, View $view): string => $scene($v, $view)->posture->key;
+        $healthy = $views[0] ?? [];
         foreach ($this->suspects as $suspect) {
             if (count($suspect->variants) === 1 || ! isset($views[$suspect->variants[0]])) {
                 continue;
@@ -369,8 +370,9 @@ final class Predictor
                     $posture($v, $view),
                     static fn (View $other): string => $posture($w, $other),
                 );
+                $others = [...$levels[$n - 1] ?? [], ...$levels[$n + 1] ?? [], ...$healthy];
                 $views[$v] = array_map(
-                    static fn (View $view): View => $view->upTo($beside($less, $view), $beside($more, $view)),
+                    static fn (View $view): View => $view->upTo($beside($less, $view), $beside($more, $view), $others),
                     $levels[$n],
                 );
             }

@@ -12,6 +12,9 @@ final readonly class Watch implements Test
     /** Between the things it did, in the order in which the part's kind names them. */
     private const AND = ', ';
 
+    /** A motor that comes up hums for a moment, as often as not too short to be noted, or to be in its story. [practice] */
+    private const COMES_UP = 0.2;
+
     public function __construct(public string $part)
     {
     }
@@ -116,8 +119,10 @@ final readonly class Watch implements Test
                 $chances[$seen] = min(1.0, ($chances[$seen] ?? 0.0) + $noting->share);
             }
         }
+        $hums = in_array(Look::HUMS, $predictor->settler->model->parts[$this->part]->observables(), true);
+        $comesUp = $hums && array_diff(array_keys($chances), Look::HARD_TO_HEAR) !== [];
 
-        return $chances;
+        return $comesUp ? [...$chances, Look::HUMS => max($chances[Look::HUMS] ?? 0.0, self::COMES_UP)] : $chances;
     }
 
     /** @return list<string> what it is seen to do */

@@ -34,6 +34,7 @@ final readonly class WorldReader
                 $c->text('on', 'on'),
                 $c->text('off', 'off'),
                 $c->flag('power'),
+                $c->flag('call'),
             );
         }
 

@@ -9,6 +9,7 @@ use Levin\Core\Diagnosis\Candidates;
 use Levin\Core\Diagnosis\Feel;
 use Levin\Core\Diagnosis\Hand;
 use Levin\Core\Diagnosis\Likelihood;
+use Levin\Core\Diagnosis\Look;
 use Levin\Core\Diagnosis\Probe;
 use Levin\Core\Diagnosis\Tripped;
 use Levin\Core\Meter\Meter;
@@ -231,7 +232,7 @@ final class HiddenUnit implements Hand
         $circuit = $this->settler->model->circuit;
         $now = $this->course->conditions();
         $hums = isset($this->settler->model->parts[$target])
-            && $this->settler->settle($now->energised($circuit), $this->faults)->observed($target) === 'hums';
+            && $this->settler->settle($now->energised($circuit), $this->faults)->observed($target) === Look::HUMS;
         $found = $sort->alternatives()[0];
         foreach (Feel::chances($target, $sort, $this->faults, $hums, $now->isEnergised($circuit)) as $sign => $chance) {
             $found = Sign::from($sign) !== $sort->alternatives()[0] && $this->dice->chance($chance) ? Sign::from($sign) : $found;
