@@ -72,7 +72,7 @@ final class Chooser
                 $this->offer($ranking, $test, 0.0);
             }
         }
-        if ($isFew && ! $isBolted && $ranking->best(1) === []) {
+        if ($isFew && ! $isBolted && ! $this->from->limits->mustRun && $ranking->best(1) === []) {
             $this->addOtherCalls($ranking);
         }
 
