@@ -8,6 +8,7 @@ use Levin\Core\Circuit\Conditions;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Storyteller;
+use Levin\Core\Parts\Component;
 
 /**
  * Chooses the next test: the one with the most expected information per minute, risk priced in.
@@ -72,7 +73,8 @@ final class Chooser
                 $this->offer($ranking, $test, 0.0);
             }
         }
-        if ($isFew && ! $isBolted && ! $this->from->limits->mustRun && $ranking->best(1) === []) {
+        $isNone = $isFew && $ranking->best(1) === [];
+        if ($isNone && ! $isBolted && ! $this->from->limits->mustRun && ! $this->hasTripped($inPlay)) {
             $this->addOtherCalls($ranking);
         }
 
@@ -107,6 +109,26 @@ final class Chooser
             static fn (Test $t): array => [$t->key().' '.$item->when->key(), $t->key().' '.$item->when->conditions->key()],
             $tests,
         ));
+    }
+
+    /**
+     * Whether one of them has tripped what stays out until somebody resets it: another call finds it so.
+     *
+     * @param  list<int>  $inPlay
+     */
+    private function hasTripped(array $inPlay): bool
+    {
+        $outlook = $this->predictor->outlook($this->from->now->energised($this->model->circuit));
+        foreach ($inPlay as $v) {
+            $left = $this->predictor->settler->statesWhenDead($outlook->end($this->predictor->variant($v))->posture->states);
+            $blown = array_filter($this->model->parts, fn (Component $part): bool => $part->overcurrentDevice() !== null
+                && $left[$part->part->id] !== $this->model->initialStates[$part->part->id]);
+            if ($blown !== [] || $this->model->afterResets($left) !== $left) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** What another call would show: the second stage alone, heat instead of cooling, the fan by itself, none. */

@@ -15,6 +15,7 @@ final readonly class About
      * @param  string  $leavesOut  what it says nothing about
      * @param  list<string>  $words  parts, symptoms and numbers by which it is found, in lower case
      * @param  list<Entry>  $entries
+     * @param  Row|null  $row  where the probes go
      */
     public function __construct(
         public string $name,
@@ -25,6 +26,7 @@ final readonly class About
         public string $leavesOut,
         public array $words,
         public array $entries,
+        public ?Row $row = null,
     ) {
     }
 }

@@ -10,9 +10,16 @@ use Levin\Core\Units\BadAmount;
 /** What was given to a check cannot be judged. The message says what is wrong and what to do. */
 final class BadGiven extends ChecksException
 {
-    /** @param  string  $entry  the name of what is wrong; empty where it is several together */
-    private function __construct(public readonly string $entry, string $message, ?\Throwable $because = null)
-    {
+    /**
+     * @param  string  $entry  the name of what is wrong; empty where it is several together
+     * @param  bool  $isMissing  whether nothing is wrong but that it is not there yet
+     */
+    private function __construct(
+        public readonly string $entry,
+        string $message,
+        ?\Throwable $because = null,
+        public readonly bool $isMissing = false,
+    ) {
         parent::__construct($message, previous: $because);
     }
 
@@ -23,7 +30,7 @@ final class BadGiven extends ChecksException
 
     public static function missing(Entry $entry): self
     {
-        return new self($entry->name, "$entry->label is missing.");
+        return new self($entry->name, "$entry->label is missing.", isMissing: true);
     }
 
     public static function nothing(Entry $entry): self

@@ -36,8 +36,11 @@ final readonly class Given
             throw BadGiven::unknown($name, $names);
         }
         $numbers = $words = [];
+        $missing = null;
         foreach ($entries as $entry) {
             $text = trim($typed[$entry->name] ?? '');
+            // what is wrong is said before what is not there yet
+            $missing ??= $text === '' && $entry->isRequired ? $entry : null;
             match ($entry->kind) {
                 EntryKind::Choice => $words[$entry->name] = self::chosen($entry, $text),
                 EntryKind::Word => $words[$entry->name] = self::named($entry, $text),
@@ -45,7 +48,7 @@ final readonly class Given
             };
         }
 
-        return new self($numbers, $words);
+        return $missing === null ? new self($numbers, $words) : throw BadGiven::missing($missing);
     }
 
     public function has(string $name): bool
@@ -91,7 +94,7 @@ final readonly class Given
     private static function numbers(Entry $entry, string $text, ?Unit $unit): array
     {
         if ($text === '') {
-            return $entry->isRequired ? throw BadGiven::missing($entry) : [];
+            return [];
         }
         $parts = $entry->kind === EntryKind::Row ? preg_split('/[\s;]+(?=[\d.+\-−oO])/u', $text) : [$text];
         $values = [];

@@ -13,6 +13,8 @@ final readonly class Judgement
      * @param  list<Figure>  $figures  the numbers behind it
      * @param  list<Limit>  $limits  what it was held against
      * @param  string  $next  what to do now
+     * @param  Row|null  $row  where the probes went, with what they read
+     * @param  list<Phasor>  $phasors  of a supply
      */
     public function __construct(
         public Verdict $verdict,
@@ -21,7 +23,25 @@ final readonly class Judgement
         public array $figures,
         public array $limits,
         public string $next,
+        public ?Row $row = null,
+        public array $phasors = [],
     ) {
+    }
+
+    /** The same with a drawing of where the probes went. */
+    public function drawn(Row $row): self
+    {
+        return new self($this->verdict, $this->headline, $this->findings, $this->figures, $this->limits, $this->next, $row, $this->phasors);
+    }
+
+    /**
+     * The same with a picture of voltages.
+     *
+     * @param  list<Phasor>  $phasors
+     */
+    public function pictured(array $phasors): self
+    {
+        return new self($this->verdict, $this->headline, $this->findings, $this->figures, $this->limits, $this->next, $this->row, $phasors);
     }
 
     /**

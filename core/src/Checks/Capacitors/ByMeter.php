@@ -31,6 +31,7 @@ final class ByMeter extends RunCapacitorCheck
                 Entry::number('read', 'read', Dimension::Capacitance, true),
                 ...$this->furtherEntries(),
             ],
+            row: $this->row('read'),
         );
     }
 

@@ -11,6 +11,8 @@ use Levin\Core\Checks\Bench\Given;
 use Levin\Core\Checks\Bench\Judgement;
 use Levin\Core\Checks\Bench\Limit;
 use Levin\Core\Checks\Bench\PartCheck;
+use Levin\Core\Checks\Bench\PieceShape;
+use Levin\Core\Checks\Bench\Row;
 use Levin\Core\Checks\Bench\Source;
 use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Units\Dimension;
@@ -93,6 +95,16 @@ abstract class RunCapacitorCheck extends PartCheck
                 ...$looks === 'sound' ? [] : [new Limit('Bulged, leaking or rusted through is bad.', Source::practice())],
             ],
             $next,
+            Row::of('C', PieceShape::Capacitor, implode(', ', [
+                Dimension::Capacitance->usual()->show($marked).' marked',
+                (new Figure('', Dimension::Capacitance, $farads))->shown().' read',
+            ]), 'HERM or FAN'),
         );
+    }
+
+    /** Where the probes go, or the clamp and the probes. */
+    protected function row(string $entry): Row
+    {
+        return Row::of('C', PieceShape::Capacitor, 'one section', 'HERM or FAN', $entry);
     }
 }

@@ -36,6 +36,7 @@ final class UnderLoad extends RunCapacitorCheck
                 Entry::choice('hertz', 'supply', ['60 Hz', '50 Hz']),
                 ...$this->furtherEntries(),
             ],
+            row: $this->row('volts'),
         );
     }
 

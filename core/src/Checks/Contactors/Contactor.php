@@ -12,6 +12,10 @@ use Levin\Core\Checks\Bench\Given;
 use Levin\Core\Checks\Bench\Judgement;
 use Levin\Core\Checks\Bench\Limit;
 use Levin\Core\Checks\Bench\PartCheck;
+use Levin\Core\Checks\Bench\Piece;
+use Levin\Core\Checks\Bench\PieceShape;
+use Levin\Core\Checks\Bench\Post;
+use Levin\Core\Checks\Bench\Row;
 use Levin\Core\Checks\Bench\Source;
 use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Units\Dimension;
@@ -52,6 +56,14 @@ final class Contactor extends PartCheck
                 Entry::maybe('amps', 'through them', Dimension::Current, true),
                 Entry::choice('off', 'poles with the coil off', ['not read', 'all open', 'one closed']),
             ],
+            row: new Row(
+                [new Post('A1'), new Post('A2'), new Post('L'), new Post('T')],
+                [
+                    new Piece(PieceShape::Coil, 'coil', 'coil'),
+                    new Piece(PieceShape::Gap, ''),
+                    new Piece(PieceShape::Contact, 'each pole', 'poles'),
+                ],
+            ),
         );
     }
 

@@ -11,6 +11,8 @@ use Levin\Core\Checks\Bench\Given;
 use Levin\Core\Checks\Bench\Judgement;
 use Levin\Core\Checks\Bench\Limit;
 use Levin\Core\Checks\Bench\PartCheck;
+use Levin\Core\Checks\Bench\PieceShape;
+use Levin\Core\Checks\Bench\Row;
 use Levin\Core\Checks\Bench\Source;
 use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Units\Dimension;
@@ -45,6 +47,7 @@ final class Elements extends PartCheck
                 Entry::row('amps', 'each element\'s amperes', Dimension::Current, true),
                 Entry::maybe('rise', 'supply over return', Dimension::TemperatureDifference),
             ],
+            row: Row::of('one lead', PieceShape::Heater, 'each element', 'the other', 'amps'),
         );
     }
 

@@ -11,6 +11,8 @@ use Levin\Core\Checks\Bench\Given;
 use Levin\Core\Checks\Bench\Judgement;
 use Levin\Core\Checks\Bench\Limit;
 use Levin\Core\Checks\Bench\PartCheck;
+use Levin\Core\Checks\Bench\PieceShape;
+use Levin\Core\Checks\Bench\Row;
 use Levin\Core\Checks\Bench\Source;
 use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Meter\InsulationTest;
@@ -62,6 +64,7 @@ final class Megohms extends PartCheck
                 Entry::maybe('rated', 'rated volts', Dimension::Voltage),
                 Entry::maybe('ten', 'after ten minutes', Dimension::Insulation, true),
             ],
+            row: Row::of('all leads together', PieceShape::Insulation, 'insulation', 'bare metal', 'read'),
         );
     }
 

@@ -12,6 +12,10 @@ use Levin\Core\Checks\Bench\Given;
 use Levin\Core\Checks\Bench\Judgement;
 use Levin\Core\Checks\Bench\Limit;
 use Levin\Core\Checks\Bench\PartCheck;
+use Levin\Core\Checks\Bench\Piece;
+use Levin\Core\Checks\Bench\PieceShape;
+use Levin\Core\Checks\Bench\Post;
+use Levin\Core\Checks\Bench\Row;
 use Levin\Core\Checks\Bench\Source;
 use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Units\Dimension;
@@ -51,6 +55,12 @@ final class ThreePhase extends PartCheck
                 Entry::maybe('l2g', 'L2 – ground', Dimension::Voltage, true),
                 Entry::maybe('l3g', 'L3 – ground', Dimension::Voltage, true),
             ],
+            row: new Row(
+                [new Post('L1'), new Post('L2'), new Post('L3')],
+                [new Piece(PieceShape::Gap, '', 'l1l2'), new Piece(PieceShape::Gap, '', 'l2l3')],
+                'L1 – L3',
+                'l1l3',
+            ),
         );
     }
 

@@ -12,6 +12,10 @@ use Levin\Core\Checks\Bench\Given;
 use Levin\Core\Checks\Bench\Judgement;
 use Levin\Core\Checks\Bench\Limit;
 use Levin\Core\Checks\Bench\PartCheck;
+use Levin\Core\Checks\Bench\Piece;
+use Levin\Core\Checks\Bench\PieceShape;
+use Levin\Core\Checks\Bench\Post;
+use Levin\Core\Checks\Bench\Row;
 use Levin\Core\Checks\Bench\Source;
 use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Units\Dimension;
@@ -54,6 +58,14 @@ final class ControlTransformer extends PartCheck
                 Entry::maybe('va', 'VA on the plate', Dimension::ApparentPower),
                 Entry::row('loads', 'VA of each thing it feeds', Dimension::ApparentPower),
             ],
+            row: new Row(
+                [new Post('H1'), new Post('H2'), new Post('X1'), new Post('X2')],
+                [
+                    new Piece(PieceShape::Winding, 'primary', 'primary'),
+                    new Piece(PieceShape::Gap, 'no continuity'),
+                    new Piece(PieceShape::Winding, 'secondary', 'loaded'),
+                ],
+            ),
         );
     }
 

@@ -12,6 +12,10 @@ use Levin\Core\Checks\Bench\Given;
 use Levin\Core\Checks\Bench\Judgement;
 use Levin\Core\Checks\Bench\Limit;
 use Levin\Core\Checks\Bench\PartCheck;
+use Levin\Core\Checks\Bench\Piece;
+use Levin\Core\Checks\Bench\PieceShape;
+use Levin\Core\Checks\Bench\Post;
+use Levin\Core\Checks\Bench\Row;
 use Levin\Core\Checks\Bench\Source;
 use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Meter\MeterFunction;
@@ -62,6 +66,12 @@ final class ThreeLeads extends PartCheck
                 Entry::maybe('temperature', 'temperature of the winding', Dimension::Temperature, true),
                 Entry::maybe('maker_at', 'maker\'s values at', Dimension::Temperature, true),
             ],
+            row: new Row(
+                [new Post('a', entry: 'a'), new Post('b', entry: 'b'), new Post('c', entry: 'c')],
+                [new Piece(PieceShape::Winding, '', 'ab'), new Piece(PieceShape::Winding, '', 'bc')],
+                'first to third',
+                'ac',
+            ),
         );
     }
 
@@ -151,6 +161,19 @@ final class ThreeLeads extends PartCheck
             $verdict === Verdict::Good
                 ? 'Insulation at 500 V, then its capacitor and its current with the panel on.'
                 : 'Read again with the winding cold and its temperature known, before anything is replaced.',
+            self::row($names[$run], $names[$common], $names[$start], $smaller, $larger, $both),
+        );
+    }
+
+    /** From run by way of common to start, with what was read. */
+    private static function row(string $run, string $common, string $start, float $ofRun, float $ofStart, float $both): Row
+    {
+        $ohms = static fn (float $value): string => Dimension::Resistance->usual()->show($value);
+
+        return new Row(
+            [new Post($run, 'run'), new Post($common, 'common'), new Post($start, 'start')],
+            [new Piece(PieceShape::Winding, "run · {$ohms($ofRun)}"), new Piece(PieceShape::Winding, "start · {$ohms($ofStart)}")],
+            sprintf('%s together, read %s', $ohms($ofRun + $ofStart), $ohms($both)),
         );
     }
 

@@ -11,6 +11,10 @@ use Levin\Core\Checks\Bench\Given;
 use Levin\Core\Checks\Bench\Judgement;
 use Levin\Core\Checks\Bench\Limit;
 use Levin\Core\Checks\Bench\PartCheck;
+use Levin\Core\Checks\Bench\Piece;
+use Levin\Core\Checks\Bench\PieceShape;
+use Levin\Core\Checks\Bench\Post;
+use Levin\Core\Checks\Bench\Row;
 use Levin\Core\Checks\Bench\Source;
 use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Meter\MeterFunction;
@@ -46,6 +50,12 @@ final class ThreePhaseWindings extends PartCheck
                 Entry::maybe('leads', 'meter leads held together', Dimension::Resistance, true),
                 Entry::maybe('ground', 'each lead to bare metal', Dimension::Resistance, true),
             ],
+            row: new Row(
+                [new Post('T1'), new Post('T2'), new Post('T3')],
+                [new Piece(PieceShape::Winding, '', 't1t2'), new Piece(PieceShape::Winding, '', 't2t3')],
+                'T1 – T3',
+                't1t3',
+            ),
         );
     }
 

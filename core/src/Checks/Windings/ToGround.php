@@ -44,6 +44,7 @@ final readonly class ToGround
             [...$windings->figures, new Figure('to bare metal', Dimension::Resistance, $ohms)],
             [...$windings->limits, $limit],
             $isWorse && $verdict === Verdict::Bad ? 'Leave it off. It is to be replaced; find what burnt it first.' : $windings->next,
+            $windings->row,
         );
     }
 }
