@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Bench\BenchController;
 use App\Calls\Call;
 use App\Calls\CallController;
 use App\Calls\CallEventController;
@@ -19,7 +20,10 @@ Route::prefix('api')->middleware('body:64')->group(function (): void {
 
     Route::middleware('auth')->group(function (): void {
         Route::get('session', [SessionController::class, 'show']);
+        Route::put('session/units', [SessionController::class, 'prefer']);
         Route::delete('session', [SessionController::class, 'destroy']);
+        Route::get('bench', [BenchController::class, 'index']);
+        Route::get('bench/{check}', [BenchController::class, 'judge'])->where('check', '[a-z0-9-]+');
         Route::get('units', [UnitController::class, 'index']);
         Route::get('units/{unit}', [UnitController::class, 'show']);
         Route::post('units/{unit}/calls', [CallController::class, 'store']);

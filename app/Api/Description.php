@@ -75,8 +75,10 @@ final class Description
     private static function path(Route $route): array
     {
         $parameters = [];
-        foreach ($route->parameterNames() as $name) {
-            $parameters[] = ['name' => $name, 'in' => 'path', 'required' => true, 'schema' => ['type' => 'integer']];
+        foreach (array_filter($route->parameterNames(), is_string(...)) as $name) {
+            $pattern = $route->wheres[$name] ?? null;
+            $schema = is_string($pattern) ? ['type' => 'string', 'pattern' => "^$pattern$"] : ['type' => 'integer'];
+            $parameters[] = ['name' => $name, 'in' => 'path', 'required' => true, 'schema' => $schema];
         }
 
         return $parameters;

@@ -48,6 +48,15 @@ class SessionController
         return response()->json(UserData::of(SignedIn::by($request)));
     }
 
+    #[Operation('Prefer units', answer: UserData::class, takes: UnitsInput::class)]
+    public function prefer(UnitsRequest $request): JsonResponse
+    {
+        $user = SignedIn::by($request);
+        $user->update(['units' => $request->units()]);
+
+        return response()->json(UserData::of($user));
+    }
+
     #[Operation('Sign out', status: 204)]
     public function destroy(Request $request): Response
     {

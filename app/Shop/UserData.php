@@ -9,12 +9,22 @@ use App\Api\Data;
 /** Who is signed in, and to which shop. */
 final readonly class UserData extends Data
 {
-    private function __construct(public int $id, public string $name, public Role $role, public string $shop)
-    {
+    /**
+     * @param  array<string, string>  $units  symbol by dimension, of those that can be chosen
+     * @param  list<PreferenceData>  $preferences  units that can be chosen
+     */
+    private function __construct(
+        public int $id,
+        public string $name,
+        public Role $role,
+        public string $shop,
+        public array $units,
+        public array $preferences,
+    ) {
     }
 
     public static function of(User $user): self
     {
-        return new self($user->id, $user->name, $user->role, config()->string('levin.shop'));
+        return new self($user->id, $user->name, $user->role, config()->string('levin.shop'), PreferenceData::with($user->units ?? []), PreferenceData::all());
     }
 }

@@ -1,9 +1,13 @@
+import type { ReactNode } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
 import { useSession } from './api/queries';
+import { BenchScreen } from './screens/bench/bench-screen';
 import { Day } from './screens/day/day';
+import { ShopScreen } from './screens/shop/shop-screen';
 import { SignIn } from './screens/sign-in/sign-in';
 import { TraceScreen } from './screens/trace/trace-screen';
 import { UnitScreen } from './screens/unit/unit-screen';
+import { UnitsScreen } from './screens/units/units-screen';
 import { Place } from './ui/place';
 import { Problem } from './ui/problem';
 
@@ -23,32 +27,20 @@ export function App() {
         );
     }
     const user = session.data;
+    const places: [path: string, element: ReactNode][] = [
+        ['/', <Day key="day" user={user} />],
+        ['/units', <UnitsScreen key="units" />],
+        ['/units/:id', <UnitScreen key="unit" />],
+        ['/calls/:id', <TraceScreen key="trace" />],
+        ['/bench', <BenchScreen key="bench" user={user} />],
+        ['/bench/:check', <BenchScreen key="bench" user={user} />],
+        ['/shop', <ShopScreen key="shop" user={user} />],
+    ];
     return (
         <Routes>
-            <Route
-                path="/"
-                element={
-                    <Place>
-                        <Day user={user} />
-                    </Place>
-                }
-            />
-            <Route
-                path="/units/:id"
-                element={
-                    <Place>
-                        <UnitScreen />
-                    </Place>
-                }
-            />
-            <Route
-                path="/calls/:id"
-                element={
-                    <Place>
-                        <TraceScreen />
-                    </Place>
-                }
-            />
+            {places.map(([path, element]) => (
+                <Route key={path} path={path} element={<Place>{element}</Place>} />
+            ))}
             <Route path="*" element={<Navigate to="/" replace />} />
         </Routes>
     );

@@ -12,6 +12,9 @@ final readonly class Hearing
     /** A suspect stays in play while it has at least this share of the leading one. */
     private const IN_PLAY = 0.01;
 
+    /** Many smaller ones may be right together: so many are thought of where those in play tell nothing and are not sure between them. */
+    private const SMALLER = 12;
+
     /** With more than this chance that it comes and goes, and is not there now, it is waited for; with less than it one is there. */
     private const AWAY = 0.5;
 
@@ -56,9 +59,12 @@ final readonly class Hearing
             [$next] = $this->choose($alone);
         }
         $next = $this->awaited($next);
-        // with nothing new left that helps, what was asked is asked again, the least sure first
-        foreach ($next === [] ? array_slice($this->weighing->leastSure(), 0, self::AGAIN) : [] as $again) {
+        // with nothing new left that helps, what was asked is asked again
+        foreach ($next === [] ? $this->weightiest($members[0]) : [] as $again) {
             [$next] = $next === [] ? $this->choose($again) : [$next];
+        }
+        if ($next === [] && self::mass($posterior, $members[0]) < Assessment::FOUND) {
+            [$next] = $this->choose(null, self::SMALLER);
         }
 
         return new Assessment(
@@ -75,6 +81,24 @@ final readonly class Hearing
             (new PartShares($this->predictor))->of($posterior),
             $next === [] ? $this->help($members) : '',
         );
+    }
+
+    /**
+     * Pieces of evidence without which what leads would be another or surer, the one that makes most of a difference first.
+     *
+     * @param  non-empty-list<int>  $leading  variants
+     * @return list<int>
+     */
+    private function weightiest(array $leading): array
+    {
+        $mass = self::mass($this->weighing->posterior, $leading);
+        $differences = array_map(
+            fn (int $k): float => abs(self::mass($this->weighing->without($k), $leading) - $mass),
+            array_keys($this->evidence),
+        );
+        arsort($differences);
+
+        return array_slice(array_keys($differences), 0, self::AGAIN);
     }
 
     /**
@@ -107,9 +131,10 @@ final readonly class Hearing
 
     /**
      * @param  int|null  $asked  a piece of evidence that is asked again
+     * @param  int  $smaller  how many are thought of besides those in play
      * @return array{list<Advice>, array<int, string>} best first; signature by variant in play
      */
-    private function choose(?int $asked): array
+    private function choose(?int $asked, int $smaller = 0): array
     {
         $thought = $asked === null ? $this->weighing->posterior : $this->weighing->without($asked);
         // the same test once more comes first: two that agree are not both a slip of the hand
@@ -118,6 +143,9 @@ final readonly class Hearing
         $isAsked = count($answers) < self::ANSWERS;
         $done = $isAsked ? array_values(array_diff_key($this->evidence, $answers)) : $this->evidence;
         $inPlay = array_values(array_unique([...$this->inPlay($this->weighing->posterior), ...$this->inPlay($thought)]));
+        $first = $thought;
+        arsort($first);
+        $inPlay = array_slice(array_unique([...$inPlay, ...array_keys($first)]), 0, count($inPlay) + $smaller);
         // with what comes and goes, the same as it is while it is there
         $there = array_intersect_key($this->predictor->lineup->comeAndGo(), array_flip($inPlay));
         $inPlay = array_values(array_unique([...$inPlay, ...$there]));
@@ -211,16 +239,12 @@ final readonly class Hearing
     {
         /** @var Graph<string, string> $alike */
         $alike = new Graph;
-        // what is away shows nothing of what it is: tests tell it from others as they do while it is there
-        $away = array_filter(
-            array_intersect_key($this->predictor->lineup->comeAndGo(), array_flip($inPlay)),
-            fn (int $v): bool => $this->weighing->isThere($v) < self::AWAY,
-            ARRAY_FILTER_USE_KEY,
-        );
+        // what comes and goes is told from others as it is while it is there
+        $there = $this->predictor->lineup->comeAndGo();
         foreach ($inPlay as $v) {
             $suspect = $this->predictor->suspects[$this->predictor->suspectOf[$v]];
             // what a unit shows that is not wired as drawn nobody knows
-            $shows = $suspect->isMiswired ? 'shows anything' : 'shows '.($signatures[$away[$v] ?? $v] ?? "#$v");
+            $shows = $suspect->isMiswired ? 'shows anything' : 'shows '.($signatures[$there[$v] ?? $v] ?? "#$v");
             $alike->join('suspect '.$this->predictor->suspectOf[$v], $shows, "shows $v");
             // whether it stays or comes and goes, it is the same that is wrong
             $is = $suspect->isMiswired ? 'is miswired' : 'is '.implode(' ', $suspect->ids());

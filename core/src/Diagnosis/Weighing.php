@@ -220,7 +220,7 @@ final readonly class Weighing
     }
 
     /** @return list<int> pieces, the one that is most probably mistaken first, however little */
-    public function leastSure(): array
+    private function leastSure(): array
     {
         return array_keys($this->doubts());
     }

@@ -62,7 +62,12 @@ function parsed(text: string): unknown {
     }
 }
 
-export async function api<T>(method: 'GET' | 'POST' | 'DELETE', path: string, body?: unknown): Promise<T> {
+export async function api<T>(
+    method: 'GET' | 'POST' | 'PUT' | 'DELETE',
+    path: string,
+    body?: unknown,
+    signal?: AbortSignal,
+): Promise<T> {
     let response: Response;
     let text: string;
     try {
@@ -70,6 +75,7 @@ export async function api<T>(method: 'GET' | 'POST' | 'DELETE', path: string, bo
             method,
             headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token() },
             ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+            ...(signal === undefined ? {} : { signal }),
         });
         text = await response.text();
     } catch {

@@ -1,6 +1,18 @@
-import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { ApiError, api } from './client';
-import type { Call, CallPage, CircuitSheet, Expected, MeterFunction, Trace, Unit, UnitPage, User } from './shapes';
+import type {
+    BenchAnswer,
+    BenchChecks,
+    Call,
+    CallPage,
+    CircuitSheet,
+    Expected,
+    MeterFunction,
+    Trace,
+    Unit,
+    UnitPage,
+    User,
+} from './shapes';
 
 export function useSession() {
     return useQuery({
@@ -39,6 +51,15 @@ export function useSignOut() {
             client.clear();
             client.setQueryData(['session'], null);
         },
+    });
+}
+
+/** Units by dimension. */
+export function usePreferUnits() {
+    const client = useQueryClient();
+    return useMutation({
+        mutationFn: (units: Record<string, string>) => api<User>('PUT', 'session/units', { units }),
+        onSuccess: (user) => client.setQueryData(['session'], user),
     });
 }
 
@@ -106,5 +127,32 @@ export function useExpected(call: string, on: MeterOn, stamp: number) {
                     turns: String(turns),
                 })}`,
             ),
+    });
+}
+
+/** The checks change with the application only. */
+export const useBench = () =>
+    useQuery({ queryKey: ['bench'], staleTime: Number.POSITIVE_INFINITY, queryFn: () => api<BenchChecks>('GET', 'bench') });
+
+/** What a check makes of what is typed; the last answer stands until the next one is there. */
+export function useJudgement(
+    check: string,
+    given: Record<string, string>,
+    units: Record<string, string>,
+    shown: Record<string, string>,
+) {
+    const query = new URLSearchParams();
+    for (const [group, texts] of Object.entries({ given, units, shown })) {
+        for (const [name, text] of Object.entries(texts)) {
+            if (text !== '') {
+                query.set(`${group}[${name}]`, text);
+            }
+        }
+    }
+    return useQuery({
+        queryKey: ['bench', check, query.toString()],
+        placeholderData: keepPreviousData,
+        staleTime: Number.POSITIVE_INFINITY,
+        queryFn: ({ signal }) => api<BenchAnswer>('GET', `bench/${check}?${query}`, undefined, signal),
     });
 }

@@ -1,9 +1,9 @@
 import { Link } from 'react-router';
-import { useCalls, useSignOut, useUnits } from '../../api/queries';
+import { useCalls } from '../../api/queries';
 import type { Call, User } from '../../api/shapes';
 import { More } from '../../ui/more';
+import { Places } from '../../ui/places';
 import { Problem } from '../../ui/problem';
-import { ThemeKey } from '../../ui/theme';
 
 const STAGE: Record<Call['stage'], string> = { scheduled: 'to do', open: 'under way', found: 'found', closed: 'closed' };
 
@@ -62,28 +62,17 @@ export function Day({ user }: { user: User }) {
     const today = useCalls({ from: midnight(0), until: midnight(1), order: 'earliest', per_page: '100' });
     const coming = useCalls({ from: midnight(1), order: 'earliest' });
     const earlier = useCalls({ until: midnight(0) });
-    const signOut = useSignOut();
     const mine = today.items.filter((c) => c.technician.id === user.id);
     const others = today.items.filter((c) => c.technician.id !== user.id);
     return (
         <main className="mx-auto min-h-full max-w-[1280px]">
-            <header className="flex items-stretch justify-between border-ink border-b-2">
-                <div className="flex min-w-0 items-center gap-4 p-3">
-                    <span className="bg-live px-3 py-1 font-bold text-2xl text-live-ink max-sm:hidden">Levin</span>
-                    <div className="min-w-0 leading-tight">
-                        <h1 className="font-bold">{user.shop}</h1>
-                        <p className="text-quiet text-sm">
-                            {user.name}, {user.role}
-                        </p>
-                    </div>
-                </div>
-                <div className="flex items-center gap-2 p-3">
-                    <ThemeKey />
-                    <button type="button" className="key" onClick={() => signOut.mutate()}>
-                        Sign out
-                    </button>
-                </div>
-            </header>
+            <Places>
+                <p className="text-quiet text-sm leading-tight max-sm:hidden">
+                    {user.shop}
+                    <br />
+                    {user.name}, {user.role}
+                </p>
+            </Places>
             {today.isError && <Problem error={today.error} retry={() => void today.refetch()} />}
             <div className="lg:grid lg:grid-cols-[3fr_2fr]">
                 <div>
@@ -96,7 +85,6 @@ export function Day({ user }: { user: User }) {
                     <More list={coming} />
                     <List title={`Earlier · ${earlier.total}`} calls={earlier.items} empty="No earlier calls." />
                     <More list={earlier} />
-                    <Units />
                 </div>
             </div>
         </main>
@@ -116,31 +104,6 @@ function List({ title, calls, empty }: { title: string; calls: Call[]; empty: st
                     ))}
                 </ul>
             )}
-        </section>
-    );
-}
-
-/** Every unit the shop looks after, one tap away. */
-function Units() {
-    const units = useUnits();
-    return (
-        <section className="pb-8">
-            <h2 className="heading px-4 pt-5 pb-1">Units · {units.total}</h2>
-            {units.isError && <Problem error={units.error} retry={() => void units.refetch()} />}
-            <ul className="border-rule border-t">
-                {units.items.map((unit) => (
-                    <li key={unit.id} className="border-rule border-b">
-                        <Link
-                            to={`/units/${unit.id}`}
-                            className="flex min-h-[48px] flex-wrap items-center gap-x-3 px-4 py-2 hover:bg-margin"
-                        >
-                            <span className="font-bold">{unit.name}</span>
-                            <span className="text-quiet">{unit.site.name}</span>
-                        </Link>
-                    </li>
-                ))}
-            </ul>
-            <More list={units} />
         </section>
     );
 }

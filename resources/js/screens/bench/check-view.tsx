@@ -1,0 +1,71 @@
+import { useJudgement } from '../../api/queries';
+import type { BenchCheck } from '../../api/shapes';
+import { Problem } from '../../ui/problem';
+import { EntryField } from './entry-field';
+import { Phasors } from './phasors';
+import { RowDrawing } from './row-drawing';
+import { useDraft } from './use-draft';
+import { Verdict, VerdictLine } from './verdict';
+
+/** One check: its fields, its drawing, and what comes of it as one types. */
+export function CheckView({ check, preferred }: { check: BenchCheck; preferred: Record<string, string> }) {
+    const [draft, keep] = useDraft(check.name);
+    const units = Object.fromEntries(
+        check.entries.map((e) => [e.name, draft.units[e.name] ?? preferred[e.dimension] ?? e.units[0] ?? '']),
+    );
+    const answer = useJudgement(check.name, draft.given, units, preferred);
+    const judged = answer.data;
+    const judgement = judged?.judgement ?? null;
+    const row = judgement?.row ?? check.row;
+    const typed = (name: string) => {
+        const text = draft.given[name] ?? '';
+        const entry = check.entries.find((e) => e.name === name);
+        // a number that has its unit with it needs no other
+        return text === '' || entry?.kind === 'word' || !/^[\d\s.,+-]+$/.test(text) ? text : `${text} ${units[name] ?? ''}`;
+    };
+    return (
+        <>
+            <section className="min-w-0 border-ink px-4 py-4 pb-28 md:px-6 lg:border-r-2 lg:pb-6">
+                <h1 className="font-bold text-3xl">{check.title}</h1>
+                <p className="pt-1 pb-2">{check.how}</p>
+                <p className="mb-4 border-ink border-l-8 pl-3 font-bold">{check.caution}</p>
+                <form className="grid gap-3" onSubmit={(e) => e.preventDefault()}>
+                    {check.entries.map((entry) => (
+                        <EntryField
+                            key={entry.name}
+                            entry={entry}
+                            text={draft.given[entry.name] ?? ''}
+                            setText={(text) => keep({ ...draft, given: { ...draft.given, [entry.name]: text } })}
+                            unit={units[entry.name] ?? ''}
+                            setUnit={(unit) => keep({ ...draft, units: { ...draft.units, [entry.name]: unit } })}
+                            wrong={judged?.is_wrong === true && judged.entry === entry.name ? judged.waits : ''}
+                        />
+                    ))}
+                    {judged?.is_wrong === true && judged.entry === '' && (
+                        <p role="alert" className="border-odd border-l-8 pl-3 font-bold">
+                            {judged.waits}
+                        </p>
+                    )}
+                    <button
+                        type="button"
+                        className="key justify-self-start"
+                        onClick={() => keep({ given: {}, units: draft.units })}
+                    >
+                        Clear
+                    </button>
+                </form>
+                {answer.isError && <Problem error={answer.error} retry={() => void answer.refetch()} />}
+                <div className="flex flex-wrap gap-4 pt-6">
+                    {row !== null && <RowDrawing row={row} typed={judgement?.row === row ? () => '' : typed} />}
+                    {judgement !== null && judgement.phasors.length > 0 && <Phasors phasors={judgement.phasors} />}
+                </div>
+            </section>
+            <section className="min-w-0 bg-margin px-4 py-4 max-lg:border-ink max-lg:border-t-2 max-lg:pb-28 md:px-6">
+                <Verdict check={check} answer={judged} />
+            </section>
+            <div className="fixed inset-x-0 bottom-0 border-ink border-t-2 bg-paper px-4 py-3 lg:hidden" data-verdict-line>
+                <VerdictLine answer={judged} />
+            </div>
+        </>
+    );
+}

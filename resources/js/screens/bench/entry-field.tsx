@@ -1,0 +1,145 @@
+import type { BenchEntry } from '../../api/shapes';
+
+interface Props {
+    entry: BenchEntry;
+    text: string;
+    setText: (text: string) => void;
+    unit: string;
+    setUnit: (unit: string) => void;
+    /** what is wrong with it; empty when nothing is */
+    wrong: string;
+}
+
+/** What a meter shows that is over its range. */
+const OVER = 'OL';
+const OVER_RANGE = ['resistance', 'insulation', 'capacitance'];
+
+/** One thing that a check takes. */
+export function EntryField(props: Props) {
+    const { entry, wrong } = props;
+    const id = `entry-${entry.name}`;
+    return (
+        <div className="grid gap-x-4 gap-y-1 sm:grid-cols-[14rem_1fr] sm:items-center">
+            <label htmlFor={id} className={entry.is_required ? '' : 'text-quiet'}>
+                {entry.label}
+                {!entry.is_required && entry.kind !== 'choice' && entry.kind !== 'word' && ', if known'}
+            </label>
+            {entry.kind === 'choice' ? (
+                <Choice {...props} id={id} />
+            ) : entry.kind === 'row' ? (
+                <Several {...props} id={id} />
+            ) : (
+                <One {...props} id={id} />
+            )}
+            {wrong !== '' && (
+                <p id={`${id}-wrong`} role="alert" className="border-odd border-l-8 pl-3 font-bold sm:col-start-2">
+                    {wrong}
+                </p>
+            )}
+        </div>
+    );
+}
+
+function inputProps({ entry, wrong }: Props, id: string) {
+    return {
+        id,
+        inputMode: entry.kind === 'word' ? ('text' as const) : ('decimal' as const),
+        autoComplete: 'off',
+        'aria-invalid': wrong !== '',
+        ...(wrong === '' ? {} : { 'aria-describedby': `${id}-wrong` }),
+    };
+}
+
+function One(props: Props & { id: string }) {
+    const { entry, text, setText, id } = props;
+    const isOver = entry.is_read && OVER_RANGE.includes(entry.dimension);
+    return (
+        <div className="flex items-center gap-2">
+            <input
+                {...inputProps(props, id)}
+                className={`field max-w-[11rem] text-right text-xl ${entry.kind === 'word' ? '' : 'font-mono tabular-nums'} ${
+                    entry.is_required || text !== '' ? '' : 'border-dashed'
+                }`}
+                placeholder={entry.usual}
+                value={text}
+                onChange={(e) => setText(e.target.value)}
+            />
+            <UnitKey {...props} />
+            {isOver && (
+                <button
+                    type="button"
+                    className="key"
+                    aria-label={`${entry.label}: over its range`}
+                    data-on={text === OVER}
+                    onClick={() => setText(text === OVER ? '' : OVER)}
+                >
+                    {OVER}
+                </button>
+            )}
+        </div>
+    );
+}
+
+/** Several numbers in their order: a field for each, and one more. */
+function Several(props: Props & { id: string }) {
+    const { text, setText, id, entry } = props;
+    const parts = text === '' ? [] : text.split(' ');
+    const set = (n: number, part: string) => {
+        const next = [...parts];
+        next[n] = part.replaceAll(' ', '');
+        setText(
+            next
+                .filter((p, k) => p !== '' || k < next.length - 1)
+                .join(' ')
+                .trimEnd(),
+        );
+    };
+    return (
+        <div className="flex flex-wrap items-center gap-2">
+            {[...parts, ''].map((part, n) => (
+                <input
+                    // biome-ignore lint/suspicious/noArrayIndexKey: a number has no name but its place
+                    key={n}
+                    {...inputProps(props, n === 0 ? id : `${id}-${n}`)}
+                    {...(n === 0 ? {} : { 'aria-label': `${entry.label}, ${n + 1}` })}
+                    className={`field max-w-[6.5rem] text-right font-mono text-xl tabular-nums ${part === '' ? 'border-dashed' : ''}`}
+                    value={part}
+                    onChange={(e) => set(n, e.target.value)}
+                />
+            ))}
+            <UnitKey {...props} />
+        </div>
+    );
+}
+
+function Choice({ entry, text, setText, id }: Props & { id: string }) {
+    const chosen = text === '' ? entry.choices[0] : text;
+    return (
+        <select id={id} className="field max-w-[20rem]" value={chosen} onChange={(e) => setText(e.target.value)}>
+            {entry.choices.map((choice) => (
+                <option key={choice}>{choice}</option>
+            ))}
+        </select>
+    );
+}
+
+function UnitKey({ entry, unit, setUnit }: Props) {
+    if (entry.kind === 'word' || entry.units.every((u) => u === '')) {
+        return null;
+    }
+    if (entry.units.length === 1) {
+        return <span className="min-w-[2.5rem] text-lg">{unit}</span>;
+    }
+    return (
+        <select
+            className="min-h-[48px] rounded-[3px] border border-rule bg-paper px-2 text-lg"
+            aria-label={`${entry.label}: unit`}
+            value={unit}
+            onChange={(e) => setUnit(e.target.value)}
+        >
+            {entry.units.map((u) => (
+                <option key={u}>{u}</option>
+            ))}
+        </select>
+    );
+}

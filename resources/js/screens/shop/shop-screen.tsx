@@ -1,0 +1,52 @@
+import { usePreferUnits, useSignOut } from '../../api/queries';
+import type { User } from '../../api/shapes';
+import { Places } from '../../ui/places';
+
+/** What someone prefers, and who is signed in. */
+export function ShopScreen({ user }: { user: User }) {
+    const prefer = usePreferUnits();
+    const signOut = useSignOut();
+    return (
+        <div className="mx-auto min-h-full max-w-[1280px]">
+            <Places />
+            <main className="px-4 pb-8">
+                <h1 className="pt-5 pb-1 font-bold text-3xl">{user.shop}</h1>
+                <p className="pb-4">
+                    {user.name}, {user.role}
+                </p>
+                <h2 className="heading pb-2">Units you read in</h2>
+                <div className="grid max-w-[640px] gap-3">
+                    {user.preferences.map(({ dimension, units }) => (
+                        <fieldset key={dimension} className="grid gap-2 sm:grid-cols-[14rem_1fr] sm:items-center">
+                            <legend className="contents">
+                                <span className="first-letter:uppercase">{dimension}</span>
+                            </legend>
+                            <span className="flex flex-wrap gap-2">
+                                {units.map((unit) => (
+                                    <button
+                                        key={unit}
+                                        type="button"
+                                        className="key"
+                                        aria-pressed={user.units[dimension] === unit}
+                                        data-on={user.units[dimension] === unit}
+                                        onClick={() => prefer.mutate({ ...user.units, [dimension]: unit })}
+                                    >
+                                        {unit}
+                                    </button>
+                                ))}
+                            </span>
+                        </fieldset>
+                    ))}
+                </div>
+                {prefer.error !== null && (
+                    <p role="alert" className="mt-3 border-ink border-l-8 pl-3 font-bold">
+                        {prefer.error.message}
+                    </p>
+                )}
+                <button type="button" className="key mt-8" onClick={() => signOut.mutate()}>
+                    Sign out
+                </button>
+            </main>
+        </div>
+    );
+}

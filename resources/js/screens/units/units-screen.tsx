@@ -1,0 +1,39 @@
+import { Link } from 'react-router';
+import { useUnits } from '../../api/queries';
+import { More } from '../../ui/more';
+import { Places } from '../../ui/places';
+import { Problem } from '../../ui/problem';
+
+/** Every unit the shop looks after. */
+export function UnitsScreen() {
+    const units = useUnits();
+    return (
+        <div className="mx-auto min-h-full max-w-[1280px]">
+            <Places />
+            <main className="pb-8">
+                <h1 className="px-4 pt-5 pb-3 font-bold text-3xl">Units · {units.total}</h1>
+                {units.isError && <Problem error={units.error} retry={() => void units.refetch()} />}
+                <ul className="border-rule border-t">
+                    {units.items.map((unit) => (
+                        <li key={unit.id} className="border-rule border-b">
+                            <Link
+                                to={`/units/${unit.id}`}
+                                className="grid min-h-[56px] content-center gap-x-4 px-4 py-2 hover:bg-margin sm:grid-cols-[18rem_1fr_16rem] sm:items-center"
+                            >
+                                <span className="font-bold">{unit.name}</span>
+                                <span>
+                                    {unit.site.name}, {unit.place}
+                                </span>
+                                <span className="text-quiet">
+                                    {unit.model} · {unit.circuit.supply}
+                                </span>
+                            </Link>
+                        </li>
+                    ))}
+                </ul>
+                <More list={units} />
+                {units.isSuccess && units.total === 0 && <p className="px-4 py-3">No unit yet.</p>}
+            </main>
+        </div>
+    );
+}

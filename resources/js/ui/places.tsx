@@ -1,0 +1,56 @@
+import { type ReactNode, useState } from 'react';
+import { NavLink } from 'react-router';
+import { Sheet } from './sheet';
+import { ThemeKey } from './theme';
+
+const PLACES: [path: string, name: string][] = [
+    ['/', 'Day'],
+    ['/units', 'Units'],
+    ['/bench', 'Bench'],
+    ['/shop', 'Shop'],
+];
+
+/** The row of places under the mark; on a phone a sheet behind it. */
+export function Places({ children }: { children?: ReactNode }) {
+    const [open, setOpen] = useState(false);
+    const mark = 'bg-live px-3 py-1 font-bold text-2xl text-live-ink';
+    return (
+        <header className="flex items-center justify-between gap-3 border-ink border-b-2 px-4 py-2">
+            <div className="flex min-w-0 items-center gap-6">
+                <span className={`${mark} max-md:hidden`}>Levin</span>
+                <button type="button" className={`${mark} md:hidden`} aria-label="Places" onClick={() => setOpen(true)}>
+                    Levin ▾
+                </button>
+                <nav aria-label="Places" className="flex gap-1 text-lg max-md:hidden">
+                    {PLACES.map(([path, name]) => (
+                        <PlaceLink key={path} path={path} name={name} />
+                    ))}
+                </nav>
+            </div>
+            <div className="flex items-center gap-2">
+                {children}
+                <ThemeKey />
+            </div>
+            <Sheet open={open} onOpenChange={setOpen} title="Places">
+                <nav aria-label="Places" className="grid gap-1 text-xl">
+                    {PLACES.map(([path, name]) => (
+                        <PlaceLink key={path} path={path} name={name} go={() => setOpen(false)} />
+                    ))}
+                </nav>
+            </Sheet>
+        </header>
+    );
+}
+
+function PlaceLink({ path, name, go }: { path: string; name: string; go?: () => void }) {
+    return (
+        <NavLink
+            to={path}
+            end={path === '/'}
+            onClick={go}
+            className="place-link flex min-h-[44px] items-center px-3 aria-[current=page]:font-bold"
+        >
+            <span>{name}</span>
+        </NavLink>
+    );
+}
