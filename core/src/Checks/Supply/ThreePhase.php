@@ -67,8 +67,22 @@ final class ThreePhase extends PartCheck
     #[\Override]
     public function judge(Given $given): Judgement
     {
-        // each pair by the leg that it leaves out
-        $pairs = ['L3' => $given->number('l1l2'), 'L1' => $given->number('l2l3'), 'L2' => $given->number('l1l3')];
+        $judgement = $this->judged($given);
+        $odd = $judgement->verdict === Verdict::Bad ? $this->lost($this->pairs($given), $given) : null;
+        $triangle = new Triangle($given->number('l1l2'), $given->number('l2l3'), $given->number('l1l3'));
+
+        return $judgement->pictured($triangle->phasors($odd));
+    }
+
+    /** @return array{L3: float, L1: float, L2: float} by the leg that each leaves out */
+    private function pairs(Given $given): array
+    {
+        return ['L3' => $given->number('l1l2'), 'L1' => $given->number('l2l3'), 'L2' => $given->number('l1l3')];
+    }
+
+    private function judged(Given $given): Judgement
+    {
+        $pairs = $this->pairs($given);
         $this->refuseImpossible($pairs);
         $unbalance = new Unbalance(...array_values($pairs));
         $limits = [new Limit('Above 1 % a motor is derated, above 5 % it is not run.', Source::published('NEMA MG 1, 14.36'))];

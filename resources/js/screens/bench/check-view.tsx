@@ -1,5 +1,5 @@
 import { useJudgement } from '../../api/queries';
-import type { BenchCheck } from '../../api/shapes';
+import type { BenchCheck, BenchEntry } from '../../api/shapes';
 import { Problem } from '../../ui/problem';
 import { EntryField } from './entry-field';
 import { Phasors } from './phasors';
@@ -23,6 +23,20 @@ export function CheckView({ check, preferred }: { check: BenchCheck; preferred: 
         // a number that has its unit with it needs no other
         return text === '' || entry?.kind === 'word' || !/^[\d\s.,+-]+$/.test(text) ? text : `${text} ${units[name] ?? ''}`;
     };
+    const named = check.entries.filter((e) => e.kind === 'word');
+    const first = check.entries.filter((e) => e.is_required);
+    const more = check.entries.filter((e) => e.kind !== 'word' && !e.is_required);
+    const field = (entry: BenchEntry) => (
+        <EntryField
+            key={entry.name}
+            entry={entry}
+            text={draft.given[entry.name] ?? ''}
+            setText={(text) => keep({ ...draft, given: { ...draft.given, [entry.name]: text } })}
+            unit={units[entry.name] ?? ''}
+            setUnit={(unit) => keep({ ...draft, units: { ...draft.units, [entry.name]: unit } })}
+            wrong={judged?.is_wrong === true && judged.entry === entry.name ? judged.waits : ''}
+        />
+    );
     return (
         <>
             <section className="min-w-0 border-ink px-4 py-4 pb-28 md:px-6 lg:border-r-2 lg:pb-6">
@@ -30,22 +44,20 @@ export function CheckView({ check, preferred }: { check: BenchCheck; preferred: 
                 <p className="pt-1 pb-2">{check.how}</p>
                 <p className="mb-4 border-ink border-l-8 pl-3 font-bold">{check.caution}</p>
                 <form className="grid gap-3" onSubmit={(e) => e.preventDefault()}>
-                    {check.entries.map((entry) => (
-                        <EntryField
-                            key={entry.name}
-                            entry={entry}
-                            text={draft.given[entry.name] ?? ''}
-                            setText={(text) => keep({ ...draft, given: { ...draft.given, [entry.name]: text } })}
-                            unit={units[entry.name] ?? ''}
-                            setUnit={(unit) => keep({ ...draft, units: { ...draft.units, [entry.name]: unit } })}
-                            wrong={judged?.is_wrong === true && judged.entry === entry.name ? judged.waits : ''}
-                        />
-                    ))}
+                    {named.length > 0 && <div className="flex flex-wrap gap-3">{named.map(field)}</div>}
+                    {first.map(field)}
                     {judged?.is_wrong === true && judged.entry === '' && (
                         <p role="alert" className="border-odd border-l-8 pl-3 font-bold">
                             {judged.waits}
                         </p>
                     )}
+                    {answer.isError && <Problem error={answer.error} retry={() => void answer.refetch()} />}
+                    <div className="flex flex-wrap gap-4 py-2">
+                        {row !== null && <RowDrawing row={row} typed={judgement?.row === row ? () => '' : typed} />}
+                        {judgement !== null && judgement.phasors.length > 0 && <Phasors phasors={judgement.phasors} />}
+                    </div>
+                    {named.length + first.length > 0 && more.length > 0 && <h2 className="heading">If it is known</h2>}
+                    {more.map(field)}
                     <button
                         type="button"
                         className="key justify-self-start"
@@ -54,11 +66,6 @@ export function CheckView({ check, preferred }: { check: BenchCheck; preferred: 
                         Clear
                     </button>
                 </form>
-                {answer.isError && <Problem error={answer.error} retry={() => void answer.refetch()} />}
-                <div className="flex flex-wrap gap-4 pt-6">
-                    {row !== null && <RowDrawing row={row} typed={judgement?.row === row ? () => '' : typed} />}
-                    {judgement !== null && judgement.phasors.length > 0 && <Phasors phasors={judgement.phasors} />}
-                </div>
             </section>
             <section className="min-w-0 bg-margin px-4 py-4 max-lg:border-ink max-lg:border-t-2 max-lg:pb-28 md:px-6">
                 <Verdict check={check} answer={judged} />

@@ -19,11 +19,10 @@ export function EntryField(props: Props) {
     const { entry, wrong } = props;
     const id = `entry-${entry.name}`;
     return (
-        <div className="grid gap-x-4 gap-y-1 sm:grid-cols-[14rem_1fr] sm:items-center">
-            <label htmlFor={id} className={entry.is_required ? '' : 'text-quiet'}>
-                {entry.label}
-                {!entry.is_required && entry.kind !== 'choice' && entry.kind !== 'word' && ', if known'}
-            </label>
+        <div
+            className={`grid gap-x-4 gap-y-1 ${entry.kind === 'word' ? 'w-28 content-start' : 'sm:grid-cols-[14rem_1fr] sm:items-center'}`}
+        >
+            <label htmlFor={id}>{entry.label}</label>
             {entry.kind === 'choice' ? (
                 <Choice {...props} id={id} />
             ) : entry.kind === 'row' ? (
@@ -57,8 +56,8 @@ function One(props: Props & { id: string }) {
         <div className="flex items-center gap-2">
             <input
                 {...inputProps(props, id)}
-                className={`field max-w-[11rem] text-right text-xl ${entry.kind === 'word' ? '' : 'font-mono tabular-nums'} ${
-                    entry.is_required || text !== '' ? '' : 'border-dashed'
+                className={`field max-w-[11rem] text-xl ${entry.kind === 'word' ? '' : 'text-right font-mono tabular-nums'} ${
+                    entry.is_required || entry.kind === 'word' || text !== '' ? '' : 'border-dashed'
                 }`}
                 placeholder={entry.usual}
                 value={text}

@@ -2,23 +2,11 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import type { Call, Unit, User } from '../../api/shapes';
+import type { Call, User } from '../../api/shapes';
 import { aCall } from '../../testing/shapes';
 import { CallRow, Day } from './day';
 
-const oda: User = { id: 1, name: 'Oda', role: 'technician', shop: 'Tern Sound Mechanical' };
-
-const unit = (id: number): Unit => ({
-    id,
-    name: `Unit ${id}`,
-    place: 'roof',
-    maker: 'Fulmar',
-    model: 'FK',
-    serial: `S${id}`,
-    installed: 2020,
-    site: { id: 1, name: 'Harbour bakery', address: '3 Slipway Lane', contact: 'Ines', phone: '555-0110' },
-    circuit: { id: 'split-cooling', revision: 1, number: 1, title: 'Split cooling', supply: '240 V' },
-});
+const oda: User = { id: 1, name: 'Oda', role: 'technician', shop: 'Tern Sound Mechanical', units: {}, preferences: [] };
 
 const now = new Date();
 const at = (days: number, hour: number) => new Date(now.getFullYear(), now.getMonth(), now.getDate() + days, hour).toISOString();
@@ -36,7 +24,7 @@ const old = aCall({ id: 3, number: 2003, scheduled_for: at(-9, 9), stage: 'close
 const asked: string[] = [];
 
 /** A server of a few lists: every path gets the items of the first key it holds. */
-function serve(lists: [part: string, items: (Call | Unit)[], pages?: number][]) {
+function serve(lists: [part: string, items: Call[], pages?: number][]) {
     vi.stubGlobal(
         'fetch',
         vi.fn(async (path: string) => {
@@ -74,13 +62,11 @@ it('tells my calls of today from the others, and both from earlier ones', async 
     serve([
         ['per_page=100', [mine, theirs]],
         ['until=', [old]],
-        ['units', [unit(4)]],
     ]);
     open();
     expect(await screen.findByText('Your calls today · 1')).toBeTruthy();
     expect(screen.getByText('The others today · 1')).toBeTruthy();
     expect(await screen.findByText('Earlier · 1')).toBeTruthy();
-    expect(await screen.findByText('Units · 1')).toBeTruthy();
     expect(screen.getByText('✓ Fuse: blown')).toBeTruthy();
 });
 
@@ -100,7 +86,6 @@ it('brings the next page of a long list when asked', async () => {
     serve([
         ['per_page=100', []],
         ['until=', [old], 2],
-        ['units', []],
     ]);
     open();
     await screen.findByText(/Call 2003/);

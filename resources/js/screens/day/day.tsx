@@ -73,6 +73,7 @@ export function Day({ user }: { user: User }) {
                     {user.name}, {user.role}
                 </p>
             </Places>
+            <h1 className="sr-only">Day</h1>
             {today.isError && <Problem error={today.error} retry={() => void today.refetch()} />}
             <div className="lg:grid lg:grid-cols-[3fr_2fr]">
                 <div>
