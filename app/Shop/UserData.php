@@ -25,6 +25,13 @@ final readonly class UserData extends Data
 
     public static function of(User $user): self
     {
-        return new self($user->id, $user->name, $user->role, config()->string('levin.shop'), PreferenceData::with($user->units ?? []), PreferenceData::all());
+        return new self(
+            $user->id,
+            $user->name,
+            $user->role,
+            config()->string('levin.shop'),
+            PreferenceData::with($user->units ?? []),
+            PreferenceData::all(),
+        );
     }
 }

@@ -63,7 +63,7 @@ const APP_MAY_IMPORT = [
 ];
 
 /** The same for the application. */
-const APP_TO_COME = ['Bench', 'Drills', 'Office'];
+const APP_TO_COME = ['Drills', 'Office'];
 
 function core(): Imports
 {

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Levin\Core\Checks\Air\StandardAir;
 use Levin\Core\Checks\Bench\BadGiven;
 use Levin\Core\Checks\Bench\Figure;
 use Levin\Core\Checks\Bench\Verdict;
@@ -22,7 +23,7 @@ it('gives three quarters of its heat at 208 V', function (): void {
 it('finds the air by the rise, and the rise by the air', function (float $kilowatts, float $cfm, float $fahrenheit): void {
     // rise °F = kW × 3412/(1.08 × cfm) (standard air; ASHRAE Fundamentals, from memory)
     expect($kilowatts * 3412 / (1.08 * $cfm))->toEqualWithDelta($fahrenheit, 0.05)
-        ->and(Elements::airFlow(1000 * $kilowatts, $fahrenheit / 1.8))->toEqualWithDelta($cfm * 4.719474e-4, 2e-3 * $cfm * 4.719474e-4);
+        ->and(StandardAir::flow(1000 * $kilowatts, $fahrenheit / 1.8))->toEqualWithDelta($cfm * 4.719474e-4, 2e-3 * $cfm * 4.719474e-4);
 })->with([[10.0, 1200.0, 26.33], [5.0, 800.0, 19.75], [15.0, 1600.0, 29.62]]);
 
 it('tells which element is out, and which is not what the plate says', function (string $amps, Verdict $verdict, string $headline): void {

@@ -71,5 +71,6 @@ it('has every other call once', function (): void {
         ['call_cool_1', 'call_cool_2', 'call_fan', 'call_heat_1', 'call_heat_2'],
     )), $others);
     expect($said)->toBe(['01100', '10100', '11000', '11110', '11101', '00000'])
-        ->and(Unit::shipped('freezer-pump-down')->conditions()->otherwiseCalled(Unit::shipped('freezer-pump-down')->model()->circuit))->toBe([]);
+        ->and(Unit::shipped('freezer-pump-down')->conditions()->otherwiseCalled(Unit::shipped('freezer-pump-down')->model()->circuit))
+        ->toBe([]);
 });

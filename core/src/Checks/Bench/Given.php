@@ -29,7 +29,7 @@ final readonly class Given
      *
      * @throws BadGiven
      */
-    public static function read(array $entries, array $typed, array $units = []): self
+    public static function from(array $entries, array $typed, array $units = []): self
     {
         $names = array_map(static fn (Entry $e): string => $e->name, $entries);
         foreach (array_diff(array_keys($typed), $names) as $name) {
@@ -78,6 +78,12 @@ final readonly class Given
     public function row(string $name): array
     {
         return $this->numbers[$name] ?? [];
+    }
+
+    /** @return list<float> the same without those over the range */
+    public function readings(string $name): array
+    {
+        return array_values(array_filter($this->row($name), is_float(...)));
     }
 
     /** What was chosen, or what it is called. */

@@ -25,6 +25,6 @@ abstract class PartCheck
      */
     final public function of(array $typed, array $units = []): Judgement
     {
-        return $this->judge(Given::read($this->about()->entries, $typed, $units));
+        return $this->judge(Given::from($this->about()->entries, $typed, $units));
     }
 }

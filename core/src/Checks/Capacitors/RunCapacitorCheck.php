@@ -81,7 +81,7 @@ abstract class RunCapacitorCheck extends PartCheck
                 'On to the motor: its windings, and its current with the panel on.',
             ],
         };
-        $truck = array_values(array_filter($given->row('truck'), is_float(...)));
+        $truck = $given->readings('truck');
         $isBad = $looks !== 'sound' || $verdict === Verdict::Bad;
 
         return new Judgement(

@@ -136,7 +136,7 @@ final class Contactor extends PartCheck
     {
         $limit = new Limit('No more than a few tenths of a volt over a closed pole under load.', Source::practice());
         $parts = [];
-        foreach (array_filter($given->row('poles'), is_float(...)) as $n => $volts) {
+        foreach ($given->readings('poles') as $n => $volts) {
             $pole = 'Pole '.($n + 1);
             $amps = $given->maybe('amps');
             // what is lost there heats it: V·I [physics]

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Levin\Core\Checks\Heat;
 
+use Levin\Core\Checks\Air\StandardAir;
 use Levin\Core\Checks\Bench\About;
 use Levin\Core\Checks\Bench\Entry;
 use Levin\Core\Checks\Bench\Figure;
@@ -25,9 +26,6 @@ final class Elements extends PartCheck
 
     /** Less than this share is nothing. [practice, no published source] */
     private const NOTHING = 0.02;
-
-    /** Air: W per cfm and °F of rise, 1.08 Btu/h over 3412 Btu/kWh (standard air; ASHRAE Fundamentals, from memory); in SI J/(m³·K). */
-    private const AIR = 1.08 / 3.412141633 * 1.8 / 4.719474e-4;
 
     #[\Override]
     public function about(): About
@@ -57,18 +55,12 @@ final class Elements extends PartCheck
         return $volts * $watts / $rated ** 2;
     }
 
-    /** m³/s of air that so many watts warm by so many kelvin. */
-    public static function airFlow(float $watts, float $rise): float
-    {
-        return $watts / ($rise * self::AIR);
-    }
-
     #[\Override]
     public function judge(Given $given): Judgement
     {
         [$watts, $rated, $volts] = [$given->number('watts'), $given->number('rated'), $given->number('volts')];
         $due = self::amps($watts, $rated, $volts);
-        $amps = array_values(array_filter($given->row('amps'), is_float(...)));
+        $amps = $given->readings('amps');
         $out = $odd = [];
         foreach ($amps as $n => $read) {
             if ($read < self::NOTHING * $due) {
@@ -100,7 +92,7 @@ final class Elements extends PartCheck
                 new Figure('ohms of one', Dimension::Resistance, $rated ** 2 / $watts),
                 new Figure('heat they give now', Dimension::Power, $heat),
                 ...$rise !== null && $rise > 0.0 && $heat > 0.0
-                    ? [new Figure('air by that rise', Dimension::AirFlow, self::airFlow($heat, $rise))]
+                    ? [new Figure('air by that rise', Dimension::AirFlow, StandardAir::flow($heat, $rise))]
                     : [],
             ],
             [

@@ -137,7 +137,7 @@ final class ControlTransformer extends PartCheck
     /** @return list<Finding> */
     private function load(Given $given): array
     {
-        $loads = array_values(array_filter($given->row('loads'), is_float(...)));
+        $loads = $given->readings('loads');
         if ($loads === []) {
             return [];
         }

@@ -76,7 +76,7 @@ final class Thermistor extends Kind
     {
         $cold = $this->part->number('ohms');
         if ($this->part->text('curve') === 'ntc') {
-            return $cold * exp($this->part->number('beta') * (1 / ($celsius + 273.15) - 1 / 298.15));
+            return (new NtcCurve($cold, $this->part->number('beta')))->ohms($celsius);
         }
 
         return $cold * 100 ** max(0.0, min(1.5, ($celsius - $this->part->number('rated_at') + 7.5) / 15));

@@ -78,7 +78,7 @@ export function BenchScreen({ user }: { user: User }) {
                             <li key={c.name} className="border-rule border-b">
                                 <Link
                                     to={`/bench/${c.name}`}
-                                    className="flex min-h-[48px] items-center px-4 hover:bg-margin aria-[current=page]:bg-live aria-[current=page]:font-bold aria-[current=page]:text-live-ink"
+                                    className="check-link flex min-h-[48px] items-center px-4 hover:bg-margin"
                                     aria-current={c.name === name ? 'page' : undefined}
                                 >
                                     {c.title}

@@ -18,7 +18,7 @@ export function UnitsScreen() {
                         <li key={unit.id} className="border-rule border-b">
                             <Link
                                 to={`/units/${unit.id}`}
-                                className="grid min-h-[56px] content-center gap-x-4 px-4 py-2 hover:bg-margin sm:grid-cols-[18rem_1fr_16rem] sm:items-center"
+                                className="unit-row grid min-h-[56px] content-center gap-x-4 px-4 py-2 hover:bg-margin sm:items-center"
                             >
                                 <span className="font-bold">{unit.name}</span>
                                 <span>
