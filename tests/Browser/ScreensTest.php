@@ -12,6 +12,7 @@ it('refuses a wrong password in plain words', function (): void {
 
 it('opens a call from a unit', function (): void {
     $this->signIn();
+    $this->press('Units');
     $this->press('Assembly-hall cooling unit');
     $this->sees('NAMEPLATE');
     $this->sees('FK-31877');
@@ -38,7 +39,12 @@ it('has nothing cut off or under 44 px to hit', function (int $width, int $heigh
     $this->signIn();
     foreach ([
         '/',
+        '/units',
         '/units/1',
+        '/bench',
+        '/bench/three-leads',
+        '/bench/contactor',
+        '/shop',
         '/calls/'.$this->call('Reading-room cooling unit'),
         '/calls/'.$this->call('Oven-room cooling unit', closed: true),
     ] as $path) {

@@ -13,7 +13,7 @@ const PLACES: [path: string, name: string][] = [
 /** The row of places under the mark; on a phone a sheet behind it. */
 export function Places({ children }: { children?: ReactNode }) {
     const [open, setOpen] = useState(false);
-    const mark = 'bg-live px-3 py-1 font-bold text-2xl text-live-ink';
+    const mark = 'min-h-[44px] bg-live px-3 py-1 font-bold text-2xl text-live-ink';
     return (
         <header className="flex items-center justify-between gap-3 border-ink border-b-2 px-4 py-2">
             <div className="flex min-w-0 items-center gap-6">

@@ -4,12 +4,7 @@ declare(strict_types=1);
 
 namespace Levin\Core\Checks\Conductors;
 
-/**
- * Copper conductors by gauge: what they may carry, and their ohms.
- *
- * Amperes in raceway at 30 °C by terminals of 60 and 75 °C: NEC table 310.16. Ohms of a thousand feet, stranded, uncoated, direct
- * current, 75 °C: NEC chapter 9 table 8. Both from memory.
- */
+/** Copper conductors by gauge: what they may carry, and their ohms. */
 enum CopperWire: string
 {
     case Awg14 = '14';
@@ -29,36 +24,67 @@ enum CopperWire: string
     /** Feet of the table in metres. */
     private const TABLE_LENGTH = 304.8;
 
-    /** @return array{float, float, float} amperes at 60 °C and at 75 °C, ohms of the table's length */
-    private function row(): array
-    {
-        return match ($this) {
-            self::Awg14 => [15.0, 20.0, 3.14],
-            self::Awg12 => [20.0, 25.0, 1.98],
-            self::Awg10 => [30.0, 35.0, 1.24],
-            self::Awg8 => [40.0, 50.0, 0.778],
-            self::Awg6 => [55.0, 65.0, 0.491],
-            self::Awg4 => [70.0, 85.0, 0.308],
-            self::Awg3 => [85.0, 100.0, 0.245],
-            self::Awg2 => [95.0, 115.0, 0.194],
-            self::Awg1 => [110.0, 130.0, 0.154],
-            self::Awg0 => [125.0, 150.0, 0.122],
-            self::Awg00 => [145.0, 175.0, 0.0967],
-            self::Awg000 => [165.0, 200.0, 0.0766],
-            self::Awg0000 => [195.0, 230.0, 0.0608],
-        };
-    }
+    /** Amperes in raceway at 30 °C, terminals of 60 °C: NEC table 310.16, from memory. */
+    private const AT_60 = [
+        '14' => 15.0,
+        '12' => 20.0,
+        '10' => 30.0,
+        '8' => 40.0,
+        '6' => 55.0,
+        '4' => 70.0,
+        '3' => 85.0,
+        '2' => 95.0,
+        '1' => 110.0,
+        '1/0' => 125.0,
+        '2/0' => 145.0,
+        '3/0' => 165.0,
+        '4/0' => 195.0,
+    ];
+
+    /** The same, terminals of 75 °C: NEC table 310.16, from memory. */
+    private const AT_75 = [
+        '14' => 20.0,
+        '12' => 25.0,
+        '10' => 35.0,
+        '8' => 50.0,
+        '6' => 65.0,
+        '4' => 85.0,
+        '3' => 100.0,
+        '2' => 115.0,
+        '1' => 130.0,
+        '1/0' => 150.0,
+        '2/0' => 175.0,
+        '3/0' => 200.0,
+        '4/0' => 230.0,
+    ];
+
+    /** Ohms of a thousand feet, stranded, uncoated, direct current, 75 °C: NEC chapter 9 table 8, from memory. */
+    private const OHMS = [
+        '14' => 3.14,
+        '12' => 1.98,
+        '10' => 1.24,
+        '8' => 0.778,
+        '6' => 0.491,
+        '4' => 0.308,
+        '3' => 0.245,
+        '2' => 0.194,
+        '1' => 0.154,
+        '1/0' => 0.122,
+        '2/0' => 0.0967,
+        '3/0' => 0.0766,
+        '4/0' => 0.0608,
+    ];
 
     /** Amperes it may carry. */
     public function amps(bool $isWarm): float
     {
-        return $this->row()[$isWarm ? 1 : 0];
+        return ($isWarm ? self::AT_75 : self::AT_60)[$this->value];
     }
 
     /** Of so many metres, one way. */
     public function ohms(float $metres): float
     {
-        return $this->row()[2] * $metres / self::TABLE_LENGTH;
+        return self::OHMS[$this->value] * $metres / self::TABLE_LENGTH;
     }
 
     /** The thinnest that may carry so much; none of these where it takes more. */

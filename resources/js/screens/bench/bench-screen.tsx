@@ -51,6 +51,7 @@ export function BenchScreen({ user }: { user: User }) {
         <div className="mx-auto min-h-full max-w-[1440px]">
             <Places />
             <main className="lg:grid lg:grid-cols-[17rem_minmax(0,1fr)_24rem]">
+                {check === undefined && <h1 className="sr-only">Bench</h1>}
                 <nav aria-label="Checks" className={`border-ink lg:border-r-2 ${check === undefined ? '' : 'max-lg:hidden'}`}>
                     <form
                         className="p-4"

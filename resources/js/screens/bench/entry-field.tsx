@@ -68,7 +68,7 @@ function One(props: Props & { id: string }) {
                 <button
                     type="button"
                     className="key"
-                    aria-label={`${entry.label}: over its range`}
+                    aria-label={`${OVER}, over its range: ${entry.label}`}
                     data-on={text === OVER}
                     onClick={() => setText(text === OVER ? '' : OVER)}
                 >

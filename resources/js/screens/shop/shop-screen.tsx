@@ -27,6 +27,7 @@ export function ShopScreen({ user }: { user: User }) {
                                         key={unit}
                                         type="button"
                                         className="key"
+                                        data-unit={`${dimension}: ${unit}`}
                                         aria-pressed={user.units[dimension] === unit}
                                         data-on={user.units[dimension] === unit}
                                         onClick={() => prefer.mutate({ ...user.units, [dimension]: unit })}

@@ -1,0 +1,86 @@
+<?php
+
+use Facebook\WebDriver\WebDriverKeys;
+
+// The bench by keyboard, at a desk and on a phone.
+
+/** The six that are used most: what is typed to find it, what is typed into it, and what comes of it. */
+const MOST_USED = [
+    'three leads' => ['three leads', ['ab' => '118', 'bc' => '69', 'ac' => '49'], 'Windings good'],
+    'capacitor' => ['microfarads', ['marked' => '40', 'read' => '36.1'], 'Weak'],
+    'insulation' => ['megohm', ['read' => '12'], 'Insulation'],
+    'contactor' => ['chatters', ['rated' => '24', 'coil' => '18'], 'Too little at the coil'],
+    'supply' => ['lost leg', ['l1l2' => '480', 'l2l3' => '400', 'l1l3' => '400'], 'L3 is lost'],
+    'current' => ['roll the leads', ['plate' => '10', 'amps' => '11.2'], 'Over its plate'],
+];
+
+it('is found by what is in the hand, filled in by keyboard, and judges as one types', function (string $find, array $typed, string $verdict): void {
+    foreach ([[1280, 800], [390, 844]] as [$width, $height]) {
+        $this->resize($width, $height);
+        $this->signIn();
+        $this->visit('/bench');
+        $this->find('input[type=search]');
+        $this->driver()->getKeyboard()->sendKeys('/');
+        $this->driver()->getKeyboard()->sendKeys([$find, WebDriverKeys::ENTER]);
+        $this->find('main h1');
+        foreach ($typed as $entry => $text) {
+            // from field to field by Tab alone
+            $this->until(function () use ($entry): bool {
+                if ($this->driver()->executeScript('return document.activeElement.id') === "entry-$entry") {
+                    return true;
+                }
+                $this->driver()->getKeyboard()->sendKeys(WebDriverKeys::TAB);
+
+                return false;
+            }, "the field $entry by Tab");
+            $this->driver()->getKeyboard()->sendKeys($text);
+        }
+        $this->sees($verdict, $width > 1000 ? '[data-verdict]' : '[data-verdict-line]');
+        $this->driver()->executeScript('sessionStorage.clear()');
+        $this->forgetSession();
+    }
+})->with(MOST_USED);
+
+it('says beside the field what is wrong with it, and keeps what was typed', function (): void {
+    $this->signIn();
+    $this->visit('/bench/capacitor');
+    $this->type('#entry-marked', '40 V');
+    $this->sees('"V" is not a unit of capacitance', '#entry-marked-wrong');
+    $this->type('#entry-marked', '40');
+    $this->sees('read is missing', '[data-verdict]');
+    $this->type('#entry-read', '39.6');
+    $this->sees('Good', '[data-verdict]');
+    $this->visit('/bench/supply');
+    $this->find('#entry-l1l2');
+    $this->visit('/bench/capacitor');
+    $this->sees('Good', '[data-verdict]');
+});
+
+it('shows figures in the units that someone reads in', function (): void {
+    $this->signIn();
+    $this->visit('/shop');
+    $this->click('[data-unit="air pressure: Pa"]');
+    $this->until(fn (): bool => $this->api('session')['units']['air pressure'] === 'Pa', 'pascals kept');
+    $this->visit('/bench/static-pressure');
+    $this->type('#entry-supply', '80');
+    $this->type('#entry-return', '-40');
+    $this->sees('120 Pa', 'main');
+    $this->visit('/shop');
+    $this->click('[data-unit="air pressure: in w.c."]');
+    $this->until(fn (): bool => $this->api('session')['units']['air pressure'] === 'in w.c.', 'inches kept');
+});
+
+it('is clean by axe, in both themes', function (string $path): void {
+    $this->signIn();
+    $this->visit($path);
+    $this->find('h1, input[type=search]');
+    foreach (['sun', 'attic'] as $theme) {
+        $this->driver()->executeScript('document.documentElement.dataset.theme = arguments[0]', [$theme]);
+        $this->driver()->executeScript((string) file_get_contents(__DIR__.'/../../node_modules/axe-core/axe.min.js'));
+        $wrong = $this->driver()->executeAsyncScript(
+            'const done = arguments[arguments.length - 1];'
+                .'axe.run().then(r => done(r.violations.map(v => v.id + ": " + v.nodes.map(n => n.html.slice(0, 120)).join(" | "))))',
+        );
+        expect($wrong)->toBe([], "$path by $theme");
+    }
+})->with(['/', '/units', '/bench', '/bench/three-leads', '/bench/contactor', '/shop']);
