@@ -239,8 +239,12 @@ final readonly class Hearing
     {
         /** @var Graph<string, string> $alike */
         $alike = new Graph;
-        // what comes and goes is told from others as it is while it is there
-        $there = $this->predictor->lineup->comeAndGo();
+        // what is away shows nothing of what it is: tests tell it from others as they do while it is there; and so does what rather stays
+        $there = array_filter(
+            array_intersect_key($this->predictor->lineup->comeAndGo(), array_flip($inPlay)),
+            fn (int $there, int $v): bool => $posterior[$there] >= $posterior[$v] || $this->weighing->isThere($v) < self::AWAY,
+            ARRAY_FILTER_USE_BOTH,
+        );
         foreach ($inPlay as $v) {
             $suspect = $this->predictor->suspects[$this->predictor->suspectOf[$v]];
             // what a unit shows that is not wired as drawn nobody knows

@@ -68,7 +68,9 @@ export function CheckView({ check, preferred }: { check: BenchCheck; preferred: 
                 </form>
             </section>
             <section className="min-w-0 bg-margin px-4 py-4 max-lg:border-ink max-lg:border-t-2 max-lg:pb-28 md:px-6">
-                <Verdict check={check} answer={judged} />
+                <div className="lg:sticky lg:top-4">
+                    <Verdict check={check} answer={judged} />
+                </div>
             </section>
             <div className="fixed inset-x-0 bottom-0 border-ink border-t-2 bg-paper px-4 py-3 lg:hidden" data-verdict-line>
                 <VerdictLine answer={judged} />

@@ -8,14 +8,15 @@ const LINE = 96;
 const HALF = 26;
 
 const SHAPES: Record<BenchRow['pieces'][number]['shape'], (x: number) => string> = {
-    winding: (x) => `M${x - 24} ${LINE} ${[-18, -6, 6, 18].map((d) => `A6 9 0 0 1 ${x + d + 6} ${LINE}`).join(' ')}`,
-    coil: (x) => `M${x - 14} ${LINE} a14 14 0 1 1 28 0 a14 14 0 1 1 -28 0`,
+    winding: (x) =>
+        `M${x - HALF} ${LINE} h2 M${x + HALF} ${LINE} h-2 M${x - 24} ${LINE} ${[-18, -6, 6, 18].map((d) => `A6 9 0 0 1 ${x + d + 6} ${LINE}`).join(' ')}`,
+    coil: (x) => `M${x - HALF} ${LINE} h12 M${x + HALF} ${LINE} h-12 M${x - 14} ${LINE} a14 14 0 1 1 28 0 a14 14 0 1 1 -28 0`,
     capacitor: (x) =>
         `M${x - 5} ${LINE - 16} v32 M${x + 5} ${LINE - 16} v32 M${x - HALF} ${LINE} H${x - 5} M${x + 5} ${LINE} H${x + HALF}`,
     contact: (x) =>
         `M${x - 8} ${LINE - 16} v32 M${x + 8} ${LINE - 16} v32 M${x - HALF} ${LINE} H${x - 8} M${x + 8} ${LINE} H${x + HALF}`,
     fuse: (x) => `M${x - HALF} ${LINE} q13 -18 26 0 t26 0`,
-    heater: (x) => `M${x - 24} ${LINE} l4 -9 l8 18 l8 -18 l8 18 l8 -18 l8 18 l4 -9`,
+    heater: (x) => `M${x - HALF} ${LINE} h2 l4 -9 l8 18 l8 -18 l8 18 l8 -18 l8 18 l4 -9 h2`,
     insulation: (x) => `M${x - HALF} ${LINE} h8 m4 0 h8 m4 0 h8 m4 0 h8 m4 0 h8`,
     gap: () => '',
     wire: (x) => `M${x - HALF} ${LINE} H${x + HALF}`,
