@@ -108,6 +108,17 @@ enum Dimension: string
         return $this->units()[0];
     }
 
+    /** The one in which a value has no string of noughts: ohms go over seven decades. */
+    public function fitting(float $si): Unit
+    {
+        $fitting = $this->usual();
+        foreach ($this === self::Resistance ? $this->units() : [] as $unit) {
+            $fitting = abs($unit->fromSi($si)) >= 1.0 ? $unit : $fitting;
+        }
+
+        return $fitting;
+    }
+
     /** The unit with this symbol or spelling; null where it has none such. */
     public function unit(string $typed): ?Unit
     {

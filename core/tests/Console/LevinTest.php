@@ -282,7 +282,7 @@ it('says what is wrong with what a check was given', function (array $arguments,
     [$code, $text] = levin('bench', ...$arguments);
     expect($code)->toBe(2)->and($text)->toContain($says);
 })->with([
-    [['no-such'], 'There is no check "no-such". There are: capacitor,'], [['capacitor', 'marked'], '"marked" is not KEY=VALUE.'],
+    [['no-such'], 'There is no check "no-such". There are: air-flow, capacitor,'], [['capacitor', 'marked'], '"marked" is not KEY=VALUE.'],
     [['capacitor', 'marked=40', 'read=1e99'], 'Look at the decimal and the unit again'],
     [['capacitor', 'marked=0', 'read=4'], 'marked cannot be zero'], [['capacitor', 'marked=40', 'read=40', 'tolerance=3'], 'Choose one of'],
 ]);

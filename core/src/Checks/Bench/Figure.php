@@ -15,9 +15,9 @@ final readonly class Figure
     {
     }
 
-    /** In a unit, the usual one where none is said. */
+    /** In a unit, the one that fits where none is said. */
     public function shown(?Unit $unit = null): string
     {
-        return $this->value === null ? 'OL' : ($unit ?? $this->dimension->usual())->show($this->value);
+        return $this->value === null ? 'OL' : ($unit ?? $this->dimension->fitting($this->value))->show($this->value);
     }
 }
