@@ -14,7 +14,11 @@ const MOST_USED = [
     'current' => ['roll the leads', ['plate' => '10', 'amps' => '11.2'], 'Over its plate'],
 ];
 
-it('is found by what is in the hand, filled in by keyboard, and judges as one types', function (string $find, array $typed, string $verdict): void {
+it('is found by what is in the hand, filled in by keyboard, and judges as one types', function (
+    string $find,
+    array $typed,
+    string $verdict,
+): void {
     foreach ([[1280, 800], [390, 844]] as [$width, $height]) {
         $this->resize($width, $height);
         $this->signIn();

@@ -8,8 +8,10 @@ const LINE = 96;
 const HALF = 26;
 
 const SHAPES: Record<BenchRow['pieces'][number]['shape'], (x: number) => string> = {
-    winding: (x) =>
-        `M${x - HALF} ${LINE} h2 M${x + HALF} ${LINE} h-2 M${x - 24} ${LINE} ${[-18, -6, 6, 18].map((d) => `A6 9 0 0 1 ${x + d + 6} ${LINE}`).join(' ')}`,
+    winding: (x) => {
+        const turns = [-18, -6, 6, 18].map((d) => `A6 9 0 0 1 ${x + d + 6} ${LINE}`);
+        return `M${x - HALF} ${LINE} h2 M${x + HALF} ${LINE} h-2 M${x - 24} ${LINE} ${turns.join(' ')}`;
+    },
     coil: (x) => `M${x - HALF} ${LINE} h12 M${x + HALF} ${LINE} h-12 M${x - 14} ${LINE} a14 14 0 1 1 28 0 a14 14 0 1 1 -28 0`,
     capacitor: (x) =>
         `M${x - 5} ${LINE - 16} v32 M${x + 5} ${LINE - 16} v32 M${x - HALF} ${LINE} H${x - 5} M${x + 5} ${LINE} H${x + HALF}`,
