@@ -10,6 +10,9 @@ final readonly class Amount
     /** Characters of an entry. */
     private const LONGEST = 24;
 
+    /** Horsepower and inches come in these: 1/3, 1 1/2. */
+    private const FRACTION = '/^(?:(\d+)[\s-]+)?(\d+)\/([1-9]\d*)(?=[^\d\/]|$)/';
+
     private const NUMBER = '[+-]?(?:\d+\.?\d*|\.\d+)(?:e[+-]?\d+)?';
 
     /** @param  float|null  $value  SI; null where the meter was over its range */
@@ -40,6 +43,11 @@ final readonly class Amount
         if (self::isOver($dimension, $text)) {
             return new self(null, $field);
         }
+        $text = (string) preg_replace_callback(
+            self::FRACTION,
+            static fn (array $m): string => (string) ((float) $m[1] + (float) $m[2] / (float) $m[3]),
+            $text,
+        );
         if (preg_match('/^[+-]?[1-9]\d{0,2},\d{3}(?![\d,])/', $text) === 1) {
             throw BadAmount::twoWays($text);
         }

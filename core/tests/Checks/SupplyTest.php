@@ -51,6 +51,30 @@ it('takes a high leg for what it is', function (): void {
     expect(implode(' ', $wye->findings))->not->toContain('high leg');
 });
 
+it('takes a grounded corner for what it is, and a leg that a motor makes for lost', function (): void {
+    $ground = fn (string ...$volts): array => array_combine(['l1g', 'l2g', 'l3g'], $volts);
+    // a delta grounded at a corner has nothing there, and the volts between legs at the others [physics]
+    $corner = (new ThreePhase)->of([...legs(240.0, 240.0, 240.0), ...$ground('240', '0.4', '240')]);
+    expect($corner->verdict)->toBe(Verdict::Good)->and(implode(' ', $corner->findings))->toContain('L2 is the grounded corner');
+    // 479 V between legs, and one at 237 V to ground beside two at 277: fed back (common practice, no published source)
+    $fedBack = (new ThreePhase)->of([...legs(470.0, 468.0, 479.0), ...$ground('277', '237', '277')]);
+    expect($fedBack->headline)->toBe('L2 is fed back')->and($fedBack->verdict)->toBe(Verdict::Bad);
+    $wye = (new ThreePhase)->of([...legs(480.0, 480.0, 480.0), ...$ground('277', '275', '278')]);
+    expect($wye->verdict)->toBe(Verdict::Good);
+});
+
+it('draws three legs as they are to one another', function (): void {
+    // equal sides make an equilateral triangle: 277 V from its middle, 120 degrees apart [physics]
+    $phasors = (new ThreePhase)->of(legs(480.0, 480.0, 480.0))->phasors;
+    expect(array_map(fn ($p): string => $p->name, $phasors))->toBe(['L1', 'L2', 'L3'])
+        ->and($phasors[0]->degrees)->toEqualWithDelta(90.0, 1e-9)->and($phasors[0]->volts)->toEqualWithDelta(480 / sqrt(3), 1e-9)
+        ->and(abs($phasors[0]->degrees - $phasors[1]->degrees))->toEqualWithDelta(120.0, 1e-9)
+        ->and(abs($phasors[1]->degrees - $phasors[2]->degrees))->toEqualWithDelta(120.0, 1e-9);
+    $lost = (new ThreePhase)->of(legs(480.0, 400.0, 400.0))->phasors;
+    expect(array_map(fn ($p): bool => $p->isOdd, $lost))->toBe([false, false, true])
+        ->and($lost[2]->volts)->toBeLessThan($lost[0]->volts);
+});
+
 it('refuses three voltages that three legs cannot have', function (array $given, string $message): void {
     expect(fn () => (new ThreePhase)->of($given))->toThrow(BadGiven::class, $message);
 })->with([

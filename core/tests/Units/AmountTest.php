@@ -20,6 +20,14 @@ it('takes numbers in the units people write', function (Dimension $dimension, st
     [Dimension::Length, '100 ft', 30.48], [Dimension::Duration, '2 min', 120.0], [Dimension::Share, '5', 0.05],
 ]);
 
+it('takes the fractions that plates have', function (string $typed, float $horsepower): void {
+    expect(Amount::parse(Dimension::Power, $typed)->value)->toEqualWithDelta($horsepower * 745.69987, 1e-6);
+})->with([['1/3 hp', 1 / 3], ['1/6hp', 1 / 6], ['1 1/2 hp', 1.5], ['1-1/2 hp', 1.5], ['3/4 HP', 0.75]]);
+
+it('takes nothing for a fraction that is none', function (string $typed): void {
+    expect(fn () => Amount::parse(Dimension::Power, $typed))->toThrow(BadAmount::class);
+})->with(['1/0 hp', '1/2/3 hp', '/3 hp', '1/ hp']);
+
 it('shows what it took, in the digits that matter', function (Dimension $dimension, string $unit, float $si, string $shown): void {
     expect($dimension->unit($unit)?->show($si))->toBe($shown);
 })->with([

@@ -29,9 +29,6 @@ final class ThreePhase extends PartCheck
     /** With less than this share of the highest, two pairs that share a leg say that it is lost. [practice, no published source] */
     private const LOST = 0.9;
 
-    /** A high leg is √3 times the two others to ground [physics]; told so within this share. */
-    private const NEAR = 0.08;
-
     #[\Override]
     public function about(): About
     {
@@ -68,7 +65,8 @@ final class ThreePhase extends PartCheck
     public function judge(Given $given): Judgement
     {
         $judgement = $this->judged($given);
-        $odd = $judgement->verdict === Verdict::Bad ? $this->lost($this->pairs($given), $given) : null;
+        $toGround = LegsToGround::of($given->maybe('l1g'), $given->maybe('l2g'), $given->maybe('l3g'));
+        $odd = $judgement->verdict === Verdict::Bad ? $this->lost($this->pairs($given), $given) ?? $toGround->fedBack() : null;
         $triangle = new Triangle($given->number('l1l2'), $given->number('l2l3'), $given->number('l1l3'));
 
         return $judgement->pictured($triangle->phasors($odd));
@@ -90,8 +88,12 @@ final class ThreePhase extends PartCheck
             new Figure('mean', Dimension::Voltage, $unbalance->mean),
             new Figure('unbalance', Dimension::Share, $unbalance->share),
         ];
-        $high = $this->highLeg($given);
-        $notes = $high === null ? [] : ["$high is a high leg: between legs all is well, to ground it reads √3 times the others."];
+        $toGround = LegsToGround::of($given->maybe('l1g'), $given->maybe('l2g'), $given->maybe('l3g'));
+        [$high, $corner, $fedBack] = [$toGround->highLeg(), $toGround->corner($unbalance->mean), $toGround->fedBack()];
+        $notes = [
+            ...$high === null ? [] : ["$high is a high leg: between legs all is well, to ground it reads √3 times the others."],
+            ...$corner === null ? [] : ["$corner is the grounded corner of a delta: to ground it reads nothing, and that is right."],
+        ];
         $lost = $this->lost($pairs, $given);
         if ($lost !== null) {
             return new Judgement(
@@ -101,6 +103,19 @@ final class ThreePhase extends PartCheck
                 $figures,
                 $limits,
                 "Follow $lost back: load side, line side, fuse or pole by pole, until it reads. Two good fuses say nothing of the third.",
+            );
+        }
+        if ($fedBack !== null) {
+            return new Judgement(
+                Verdict::Bad,
+                "$fedBack is fed back",
+                ["Between legs it looks almost right; to ground $fedBack is low: a motor that runs on the two others makes it.", ...$notes],
+                $figures,
+                [...$limits, new Limit(
+                    'Two legs that agree to ground, and one that does not: that one comes from a motor.',
+                    Source::practice(),
+                )],
+                'Switch the motors off and read again: what is left then is what is fed.',
             );
         }
         $derating = $unbalance->derating();
@@ -181,21 +196,5 @@ final class ThreePhase extends PartCheck
             abs($mean - $rated) > self::RANGE * $rated => Verdict::Bad,
             default => Verdict::Good,
         };
-    }
-
-    /** The leg of a delta whose one winding is grounded at its middle that is farthest from ground. */
-    private function highLeg(Given $given): ?string
-    {
-        [$one, $two, $three] = [$given->maybe('l1g'), $given->maybe('l2g'), $given->maybe('l3g')];
-        if ($one === null || $two === null || $three === null) {
-            return null;
-        }
-        $read = ['L1' => $one, 'L2' => $two, 'L3' => $three];
-        arsort($read);
-        [$leg] = array_keys($read);
-        [$high, $one, $other] = array_values($read);
-        $isSo = $other > 0.0 && abs($one - $other) < self::NEAR * $one && abs($high / (sqrt(3) * $one) - 1) < self::NEAR;
-
-        return $isSo ? $leg : null;
     }
 }

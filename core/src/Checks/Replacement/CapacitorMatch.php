@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Checks\Replacement;
+
+use Levin\Core\Checks\Bench\About;
+use Levin\Core\Checks\Bench\Verdict;
+use Levin\Core\Units\Dimension;
+
+/** A run or start capacitor against the one that was there. */
+final class CapacitorMatch extends MatchCheck
+{
+    #[\Override]
+    public function about(): About
+    {
+        return $this->described(
+            'capacitor',
+            'capacitor',
+            'It can be charged with the power off: discharge it through a resistor, and prove it.',
+            'How hot it gets where it stands.',
+            ['capacitor', 'microfarads', 'dual', 'start', 'run', '370', '440', 'volts'],
+        );
+    }
+
+    #[\Override]
+    protected function then(): string
+    {
+        return 'Volts over it and amperes in its lead, which together say its microfarads under load.';
+    }
+
+    #[\Override]
+    protected function comparisons(): array
+    {
+        return [
+            Comparison::number(
+                'farads',
+                'capacitance',
+                Dimension::Capacitance,
+                Rule::Within,
+                Verdict::Bad,
+                'Other microfarads: the motor runs hot, slow or backwards.',
+                0.06,
+            ),
+            Comparison::number(
+                'second',
+                'second section',
+                Dimension::Capacitance,
+                Rule::Within,
+                Verdict::Bad,
+                'Other microfarads of its other section.',
+                0.06,
+            ),
+            Comparison::number(
+                'volts',
+                'volts',
+                Dimension::Voltage,
+                Rule::AtLeast,
+                Verdict::Bad,
+                'Fewer volts: it does not last a summer.',
+            ),
+            Comparison::choice(
+                'duty',
+                'duty',
+                ['run', 'start'],
+                Verdict::Bad,
+                'A start capacitor left in circuit bursts; a run capacitor starts nothing hard.',
+            ),
+        ];
+    }
+}

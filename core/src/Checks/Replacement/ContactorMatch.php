@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Checks\Replacement;
+
+use Levin\Core\Checks\Bench\About;
+use Levin\Core\Checks\Bench\Verdict;
+use Levin\Core\Units\Dimension;
+
+/** A contactor against the one that was there. */
+final class ContactorMatch extends MatchCheck
+{
+    #[\Override]
+    public function about(): About
+    {
+        return $this->described(
+            'contactor',
+            'contactor',
+            'Locked out and proved dead, both feeds. Every wire marked before it comes off.',
+            'Auxiliary contacts, and how it is screwed down.',
+            ['contactor', 'poles', 'coil', 'amps', 'chatters', 'welded'],
+        );
+    }
+
+    #[\Override]
+    protected function then(): string
+    {
+        return 'Volts at its coil, volts over each pole under load, and the current of what it feeds.';
+    }
+
+    #[\Override]
+    protected function comparisons(): array
+    {
+        return [
+            Comparison::number(
+                'coil',
+                'coil volts',
+                Dimension::Voltage,
+                Rule::Within,
+                Verdict::Bad,
+                'Another coil voltage: it does not pull in, or burns.',
+                0.1,
+            ),
+            Comparison::number(
+                'poles',
+                'poles',
+                Dimension::Number,
+                Rule::AtLeast,
+                Verdict::Bad,
+                'Fewer poles: a leg is left out.',
+            ),
+            Comparison::number(
+                'amps',
+                'amperes for each pole',
+                Dimension::Current,
+                Rule::AtLeast,
+                Verdict::Bad,
+                'Fewer amperes: its poles burn.',
+            ),
+            Comparison::number(
+                'volts',
+                'volts of the poles',
+                Dimension::Voltage,
+                Rule::AtLeast,
+                Verdict::Bad,
+                'Fewer volts: it does not break the arc.',
+            ),
+            Comparison::choice(
+                'switched',
+                'what it leaves live',
+                ['one leg', 'no leg'],
+                Verdict::Watch,
+                'One pole leaves a leg live on a unit that is off: the next hand may not know it. '
+                    .'And the heat that trickles through it is gone with two poles.',
+            ),
+        ];
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Checks\Replacement;
+
+use Levin\Core\Checks\Bench\About;
+use Levin\Core\Checks\Bench\Finding;
+use Levin\Core\Checks\Bench\Given;
+use Levin\Core\Checks\Bench\Judgement;
+use Levin\Core\Checks\Bench\PartCheck;
+
+/** A part that was there against one that is to be fitted: every mismatch with what comes of it. Whether to fit it is left to the hand. */
+abstract class MatchCheck extends PartCheck
+{
+    /** @return non-empty-list<Comparison> the most important first */
+    abstract protected function comparisons(): array;
+
+    /** What is proved once it is in. */
+    abstract protected function then(): string;
+
+    /** @param  list<string>  $words */
+    final protected function described(string $name, string $part, string $caution, string $leavesOut, array $words): About
+    {
+        return new About(
+            name: "replace-$name",
+            title: "Replace: $part",
+            how: 'Both plates side by side, the old one\'s and the new one\'s.',
+            mistake: 'The part that was there may have been the wrong one itself: the unit\'s own plate comes first.',
+            caution: $caution,
+            leavesOut: $leavesOut,
+            words: ['replace', 'replacement', 'substitute', 'universal', 'truck', 'match', 'cross', ...$words],
+            entries: array_merge(...array_map(static fn (Comparison $c): array => $c->entries(), $this->comparisons())),
+        );
+    }
+
+    #[\Override]
+    final public function judge(Given $given): Judgement
+    {
+        $findings = array_values(array_filter(array_map(static fn (Comparison $c): ?Finding => $c->of($given), $this->comparisons())));
+
+        return Judgement::ofAll(
+            $findings,
+            'It matches',
+            then: $this->then(),
+            bad: 'Find one that matches; or change what hangs on it as well, by its maker\'s words.',
+            else: $this->then(),
+        );
+    }
+}

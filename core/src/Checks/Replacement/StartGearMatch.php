@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Checks\Replacement;
+
+use Levin\Core\Checks\Bench\About;
+use Levin\Core\Checks\Bench\Verdict;
+use Levin\Core\Units\Dimension;
+
+/** Start gear against what was there, or what the compressor\'s maker asks for. */
+final class StartGearMatch extends MatchCheck
+{
+    #[\Override]
+    public function about(): About
+    {
+        return $this->described(
+            'start-gear',
+            'start gear',
+            'Start capacitor charged: discharge it through its resistor, and prove it. Never run a compressor with its relay stuck.',
+            'A PTC or two-wire kit, which waits by heat or time; a relay that drops out by voltage knows when the motor is up.',
+            ['start gear', 'hard start', 'potential relay', 'start capacitor', 'pick-up', 'kit'],
+        );
+    }
+
+    #[\Override]
+    protected function then(): string
+    {
+        return 'It starts, and the start winding\'s current is gone within a second; three starts, ten minutes apart.';
+    }
+
+    #[\Override]
+    protected function comparisons(): array
+    {
+        return [
+            Comparison::number(
+                'farads',
+                'start capacitor',
+                Dimension::Capacitance,
+                Rule::Within,
+                Verdict::Bad,
+                'Other microfarads: too little torque, or a start winding that burns.',
+                0.1,
+            ),
+            Comparison::number(
+                'volts',
+                'its volts',
+                Dimension::Voltage,
+                Rule::AtLeast,
+                Verdict::Bad,
+                'Fewer volts: it bursts.',
+            ),
+            Comparison::number(
+                'pickup',
+                'relay pick-up',
+                Dimension::Voltage,
+                Rule::Within,
+                Verdict::Bad,
+                'Another pick-up: it drops out too soon, or never.',
+                0.05,
+            ),
+            Comparison::number(
+                'coil',
+                'relay coil, continuous volts',
+                Dimension::Voltage,
+                Rule::AtLeast,
+                Verdict::Bad,
+                'A coil for fewer volts burns while the compressor runs.',
+            ),
+            Comparison::choice(
+                'kind',
+                'kind',
+                ['potential relay', 'current relay', 'PTC', 'two-wire kit'],
+                Verdict::Watch,
+                'Another kind: how it knows that the motor is up differs; one that drops out by voltage is preferred.',
+            ),
+        ];
+    }
+}
