@@ -40,3 +40,9 @@ it('tells an open coil from a shorted one, and a welded pole', function (array $
     [['ohms' => '11'], Verdict::Good, 'Contactor good'], [['off' => 'one closed'], Verdict::Bad, 'A pole is welded'],
     [['off' => 'all open'], Verdict::Good, 'Contactor good'], [[], Verdict::CannotSay, 'Too little is known'],
 ]);
+
+it('says what starts an hour make of its life', function (string $starts, Verdict $is, float $years): void {
+    // six an hour, two hundred thousand starts, fifteen hundred hours a year: common practice, no published source
+    $judgement = (new Contactor)->of(['starts' => $starts]);
+    expect($judgement->verdict)->toBe($is)->and($judgement->figures[0]->value)->toEqualWithDelta($years, 1e-6);
+})->with([['6', Verdict::Good, 22.2222222], ['6.1', Verdict::Watch, 21.8579235], ['20', Verdict::Watch, 6.6666667], ['2', Verdict::Good, 66.6666667]]);

@@ -35,6 +35,15 @@ final class Contactor extends PartCheck
 
     private const BURNT = 0.5;
 
+    /** More starts an hour than this wear a contactor, and what it starts, before its time. [practice, no published source] */
+    private const STARTS = 6.0;
+
+    /** What a definite-purpose contactor lasts under load, starts. [practice, no published source] */
+    private const LASTS = 200_000.0;
+
+    /** Hours a year that a unit is called, about. [practice, no published source] */
+    private const CALLED = 1500.0;
+
     #[\Override]
     public function about(): About
     {
@@ -54,6 +63,7 @@ final class Contactor extends PartCheck
                 Entry::maybe('ohms', 'coil, off', Dimension::Resistance, true),
                 Entry::row('poles', 'over each closed pole', Dimension::Voltage, true),
                 Entry::maybe('amps', 'through them', Dimension::Current, true),
+                Entry::maybe('starts', 'starts an hour', Dimension::Number, true),
                 Entry::choice('off', 'poles with the coil off', ['not read', 'all open', 'one closed']),
             ],
             row: new Row(
@@ -71,7 +81,7 @@ final class Contactor extends PartCheck
     public function judge(Given $given): Judgement
     {
         return Judgement::ofAll(
-            [...$this->coil($given), ...$this->poles($given)],
+            [...$this->coil($given), ...$this->poles($given), ...$this->life($given)],
             'Contactor good',
             then: 'On to what it feeds.',
             bad: 'Replace it, and read what it feeds: what burnt it may still be there.',
@@ -129,6 +139,21 @@ final class Contactor extends PartCheck
         }
 
         return $parts;
+    }
+
+    /** @return list<Finding> */
+    private function life(Given $given): array
+    {
+        $starts = $given->maybe('starts');
+        if ($starts === null || $starts <= 0.0) {
+            return [];
+        }
+        $limit = new Limit('Up to six starts an hour; some two hundred thousand in its life.', Source::practice());
+        $figures = [new Figure('lasts, years of 1500 hours', Dimension::Number, self::LASTS / ($starts * self::CALLED))];
+
+        return [$starts > self::STARTS
+            ? new Finding(Verdict::Watch, 'It starts too often: find out why, before it is its contacts.', $figures, $limit)
+            : new Finding(Verdict::Good, 'It starts as often as it may.', $figures, $limit)];
     }
 
     /** @return list<Finding> */
