@@ -60,6 +60,15 @@ it('says beside the field what is wrong with it, and keeps what was typed', func
     $this->sees('Good', '[data-verdict]');
 });
 
+it('has what was typed in its address, for somebody else to open', function (): void {
+    $this->signIn();
+    $this->visit('/bench/capacitor?marked=7.5&read=5.1&unit.read=µF');
+    $this->sees('Weak', '[data-verdict]');
+    $this->type('#entry-read', '7.4');
+    $this->sees('Good', '[data-verdict]');
+    expect($this->driver()->getCurrentURL())->toContain('read=7.4');
+});
+
 it('shows figures in the units that someone reads in', function (): void {
     $this->signIn();
     $this->visit('/shop');

@@ -15,7 +15,7 @@ export function Places({ children }: { children?: ReactNode }) {
     const [open, setOpen] = useState(false);
     const mark = 'min-h-[44px] bg-live px-3 py-1 font-bold text-2xl text-live-ink';
     return (
-        <header className="flex items-center justify-between gap-3 border-ink border-b-2 px-4 py-2">
+        <header className="print:hidden flex items-center justify-between gap-3 border-ink border-b-2 px-4 py-2">
             <div className="flex min-w-0 items-center gap-6">
                 <span className={`${mark} max-md:hidden`}>Levin</span>
                 <button type="button" className={`${mark} md:hidden`} aria-label="Places" onClick={() => setOpen(true)}>

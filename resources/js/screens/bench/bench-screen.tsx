@@ -50,9 +50,12 @@ export function BenchScreen({ user }: { user: User }) {
     return (
         <div className="mx-auto min-h-full max-w-[1440px]">
             <Places />
-            <main className="lg:grid lg:grid-cols-[17rem_minmax(0,1fr)_24rem]">
+            <main className="print:block lg:grid lg:grid-cols-[17rem_minmax(0,1fr)_24rem]">
                 {check === undefined && <h1 className="sr-only">Bench</h1>}
-                <nav aria-label="Checks" className={`border-ink lg:border-r-2 ${check === undefined ? '' : 'max-lg:hidden'}`}>
+                <nav
+                    aria-label="Checks"
+                    className={`border-ink print:hidden lg:border-r-2 ${check === undefined ? '' : 'max-lg:hidden'}`}
+                >
                     <form
                         className="p-4"
                         onSubmit={(e) => {
@@ -95,7 +98,7 @@ export function BenchScreen({ user }: { user: User }) {
                     <p className="p-6 text-lg max-lg:hidden">Type what is in your hand, or choose it on the left.</p>
                 ) : (
                     <>
-                        <Link to="/bench" className="key m-4 mb-0 lg:hidden">
+                        <Link to="/bench" className="key m-4 mb-0 print:hidden lg:hidden">
                             ← All checks
                         </Link>
                         <CheckView key={check.name} check={check} preferred={user.units} />

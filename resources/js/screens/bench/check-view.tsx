@@ -72,7 +72,10 @@ export function CheckView({ check, preferred }: { check: BenchCheck; preferred: 
                     <Verdict check={check} answer={judged} />
                 </div>
             </section>
-            <div className="fixed inset-x-0 bottom-0 border-ink border-t-2 bg-paper px-4 py-3 lg:hidden" data-verdict-line>
+            <div
+                className="print:hidden fixed inset-x-0 bottom-0 border-ink border-t-2 bg-paper px-4 py-3 lg:hidden"
+                data-verdict-line
+            >
                 <VerdictLine answer={judged} />
             </div>
         </>

@@ -86,12 +86,8 @@ function Several(props: Props & { id: string }) {
     const set = (n: number, part: string) => {
         const next = [...parts];
         next[n] = part.replaceAll(' ', '');
-        setText(
-            next
-                .filter((p, k) => p !== '' || k < next.length - 1)
-                .join(' ')
-                .trimEnd(),
-        );
+        // one that is emptied goes, and those after it move up where they can be seen
+        setText(next.filter((p) => p !== '').join(' '));
     };
     return (
         <div className="flex flex-wrap items-center gap-2">

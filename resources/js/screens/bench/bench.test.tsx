@@ -1,0 +1,147 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { MemoryRouter, Route, Routes } from 'react-router';
+import { afterEach, beforeEach, expect, it, vi } from 'vitest';
+import type { BenchAnswer, BenchCheck, BenchEntry, User } from '../../api/shapes';
+import { BenchScreen } from './bench-screen';
+
+const entry = (name: string, more: Partial<BenchEntry> = {}): BenchEntry => ({
+    kind: 'number',
+    name,
+    label: name,
+    dimension: 'resistance',
+    units: ['Ω', 'kΩ'],
+    is_required: true,
+    is_read: true,
+    choices: [],
+    usual: '',
+    ...more,
+});
+
+const check = (name: string, more: Partial<BenchCheck> = {}): BenchCheck => ({
+    name,
+    title: name,
+    how: 'Read it.',
+    mistake: 'Reading it live.',
+    caution: 'Prove it dead.',
+    leaves_out: 'All else.',
+    words: [],
+    entries: [entry('ab')],
+    row: null,
+    ...more,
+});
+
+const oda: User = { id: 1, name: 'Oda', role: 'technician', shop: 'Tern Sound', units: { resistance: 'kΩ' }, preferences: [] };
+const asked: string[] = [];
+let answer: BenchAnswer;
+
+const good: BenchAnswer = {
+    judgement: {
+        verdict: 'good',
+        headline: 'Windings good',
+        findings: ['They add up.'],
+        figures: [{ label: 'run', says: '49 Ω' }],
+        limits: [{ label: 'They add up.', says: 'Physics' }],
+        next: 'Insulation.',
+        row: null,
+        phasors: [],
+    },
+    waits: '',
+    entry: '',
+    is_wrong: false,
+};
+
+function open(path: string, checks: BenchCheck[]) {
+    vi.stubGlobal(
+        'fetch',
+        vi.fn(async (to: string) => {
+            asked.push(to);
+            return new Response(JSON.stringify(to === '/api/bench' ? { checks } : answer), { status: 200 });
+        }),
+    );
+    return render(
+        <QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}>
+            <MemoryRouter initialEntries={[path]}>
+                <Routes>
+                    <Route path="/bench/:check?" element={<BenchScreen user={oda} />} />
+                </Routes>
+            </MemoryRouter>
+        </QueryClientProvider>,
+    );
+}
+
+beforeEach(() => {
+    asked.splice(0);
+    sessionStorage.clear();
+    window.history.replaceState(null, '', '/');
+    answer = good;
+});
+
+afterEach(() => {
+    cleanup();
+    vi.unstubAllGlobals();
+});
+
+it('finds a check by every word of what is in the hand', async () => {
+    open('/bench', [check('Contactor', { words: ['relay', 'chatters'] }), check('Supply', { words: ['lost leg', '460'] })]);
+    const field = await screen.findByRole('searchbox');
+    fireEvent.change(field, { target: { value: 'leg 460' } });
+    expect(screen.queryByText('Contactor')).toBeNull();
+    expect(screen.getByText('Supply')).toBeTruthy();
+    fireEvent.change(field, { target: { value: 'leg 230' } });
+    expect(screen.getByText(/Nothing of that name/)).toBeTruthy();
+});
+
+it('asks after every key, in the unit that is preferred, and shows what comes of it', async () => {
+    open('/bench/leads', [check('leads')]);
+    fireEvent.change(await screen.findByLabelText('ab'), { target: { value: '118' } });
+    expect((await screen.findAllByText(/Windings good/)).length).toBeGreaterThan(0);
+    expect(screen.getByText('49 Ω')).toBeTruthy();
+    await waitFor(() => expect(decodeURIComponent(asked.at(-1) ?? '')).toContain('given[ab]=118'));
+    expect(decodeURIComponent(asked.at(-1) ?? '')).toContain('units[ab]=kΩ');
+    expect(window.location.search).toBe('?ab=118');
+});
+
+it('takes OL by a key where a meter can be over its range', async () => {
+    open('/bench/leads', [check('leads', { entries: [entry('ab'), entry('rated', { dimension: 'voltage', is_read: false })] })]);
+    fireEvent.click(await screen.findByRole('button', { name: /OL/ }));
+    expect((screen.getByLabelText('ab') as HTMLInputElement).value).toBe('OL');
+    expect(screen.getAllByRole('button', { name: /OL/ })).toHaveLength(1);
+});
+
+it('takes several numbers, each in a field of its own', async () => {
+    open('/bench/poles', [check('poles', { entries: [entry('poles', { kind: 'row', is_required: false })] })]);
+    fireEvent.change(await screen.findByLabelText('poles'), { target: { value: '0.1' } });
+    fireEvent.change(screen.getByLabelText('poles, 2'), { target: { value: '0.8' } });
+    await waitFor(() => expect(decodeURIComponent(asked.at(-1) ?? '')).toContain('given[poles]=0.1+0.8'));
+    fireEvent.change(screen.getByLabelText('poles'), { target: { value: '' } });
+    await waitFor(() => expect(decodeURIComponent(asked.at(-1) ?? '')).toContain('given[poles]=0.8&'));
+    expect((screen.getByLabelText('poles') as HTMLInputElement).value).toBe('0.8');
+});
+
+it('says what is wrong beside the field, and calmly what is waited for', async () => {
+    answer = { judgement: null, waits: 'ab: "x" is not a number.', entry: 'ab', is_wrong: true };
+    open('/bench/leads', [check('leads')]);
+    expect((await screen.findByRole('alert')).textContent).toContain('is not a number');
+    expect(screen.getByLabelText('ab').getAttribute('aria-invalid')).toBe('true');
+});
+
+it('draws where the probes go, with what is typed', async () => {
+    const row: BenchCheck['row'] = {
+        posts: [
+            { name: 'a', role: '', entry: 'a' },
+            { name: 'b', role: '', entry: '' },
+        ],
+        pieces: [{ shape: 'winding', words: '', entry: 'ab' }],
+        over: '',
+        entry: '',
+    };
+    open('/bench/leads', [
+        check('leads', { row, entries: [entry('a', { kind: 'word', units: [''], usual: 'a' }), entry('ab')] }),
+    ]);
+    fireEvent.change(await screen.findByLabelText('ab'), { target: { value: '118' } });
+    fireEvent.change(screen.getByLabelText('a'), { target: { value: 'brown' } });
+    const drawing = screen.getByRole('img', { name: 'Where the probes go' });
+    await waitFor(() => expect(drawing.textContent).toContain('118 kΩ'));
+    expect(drawing.textContent).toContain('brown');
+});
