@@ -33,15 +33,7 @@ final class ContactorMatch extends MatchCheck
     protected function comparisons(): array
     {
         return [
-            Comparison::number(
-                'coil',
-                'coil volts',
-                Dimension::Voltage,
-                Rule::Within,
-                Verdict::Bad,
-                'Another coil voltage: it does not pull in, or burns.',
-                0.1,
-            ),
+            self::coil(),
             Comparison::number(
                 'poles',
                 'poles',

@@ -9,12 +9,28 @@ use Levin\Core\Checks\Bench\Finding;
 use Levin\Core\Checks\Bench\Given;
 use Levin\Core\Checks\Bench\Judgement;
 use Levin\Core\Checks\Bench\PartCheck;
+use Levin\Core\Checks\Bench\Verdict;
+use Levin\Core\Units\Dimension;
 
 /** A part that was there against one that is to be fitted: every mismatch with what comes of it. Whether to fit it is left to the hand. */
 abstract class MatchCheck extends PartCheck
 {
     /** @return non-empty-list<Comparison> the most important first */
     abstract protected function comparisons(): array;
+
+    /** A coil takes its own volts, within a tenth. [practice, no published source] */
+    final protected static function coil(): Comparison
+    {
+        return Comparison::number(
+            'coil',
+            'coil volts',
+            Dimension::Voltage,
+            Rule::Within,
+            Verdict::Bad,
+            'Another coil voltage: it does not pull in, or burns.',
+            0.1,
+        );
+    }
 
     /** What is proved once it is in. */
     abstract protected function then(): string;

@@ -33,15 +33,7 @@ final class RelayMatch extends MatchCheck
     protected function comparisons(): array
     {
         return [
-            Comparison::number(
-                'coil',
-                'coil volts',
-                Dimension::Voltage,
-                Rule::Within,
-                Verdict::Bad,
-                'Another coil voltage: it does not pull in, or burns.',
-                0.1,
-            ),
+            self::coil(),
             Comparison::choice(
                 'contacts',
                 'contacts',
