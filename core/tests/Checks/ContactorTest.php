@@ -45,4 +45,7 @@ it('says what starts an hour make of its life', function (string $starts, Verdic
     // six an hour, two hundred thousand starts, fifteen hundred hours a year: common practice, no published source
     $judgement = (new Contactor)->of(['starts' => $starts]);
     expect($judgement->verdict)->toBe($is)->and($judgement->figures[0]->value)->toEqualWithDelta($years, 1e-6);
-})->with([['6', Verdict::Good, 22.2222222], ['6.1', Verdict::Watch, 21.8579235], ['20', Verdict::Watch, 6.6666667], ['2', Verdict::Good, 66.6666667]]);
+})->with([
+    ['6', Verdict::Good, 22.2222222], ['6.1', Verdict::Watch, 21.8579235], ['20', Verdict::Watch, 6.6666667],
+    ['2', Verdict::Good, 66.6666667],
+]);
