@@ -143,9 +143,11 @@ final readonly class Hearing
         $isAsked = count($answers) < self::ANSWERS;
         $done = $isAsked ? array_values(array_diff_key($this->evidence, $answers)) : $this->evidence;
         $inPlay = array_values(array_unique([...$this->inPlay($this->weighing->posterior), ...$this->inPlay($thought)]));
-        $first = $thought;
-        arsort($first);
-        $inPlay = array_slice(array_unique([...$inPlay, ...array_keys($first)]), 0, count($inPlay) + $smaller);
+        if ($smaller > 0) {
+            $first = $thought;
+            arsort($first);
+            $inPlay = array_slice(array_unique([...$inPlay, ...array_keys($first)]), 0, count($inPlay) + $smaller);
+        }
         // with what comes and goes, the same as it is while it is there
         $there = array_intersect_key($this->predictor->lineup->comeAndGo(), array_flip($inPlay));
         $inPlay = array_values(array_unique([...$inPlay, ...$there]));

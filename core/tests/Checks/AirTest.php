@@ -7,20 +7,8 @@ use Levin\Core\Checks\Air\ExternalStatic;
 use Levin\Core\Checks\Air\FanLaws;
 use Levin\Core\Checks\Air\StandardAir;
 use Levin\Core\Checks\Bench\BadGiven;
-use Levin\Core\Checks\Bench\Figure;
-use Levin\Core\Checks\Bench\Judgement;
 use Levin\Core\Checks\Bench\Verdict;
-
-function figure(Judgement $judgement, string $label): ?float
-{
-    foreach ($judgement->figures as $figure) {
-        if ($figure->label === $label) {
-            return $figure->value;
-        }
-    }
-    throw new LogicException("There is no figure \"$label\": ".implode(', ', array_map(fn (Figure $f): string => $f->label, $judgement
-        ->figures)));
-}
+use Levin\Core\Tests\Support\Figures;
 
 it('has air, pressure and power of a fan at another speed', function (float $to, float $flow, float $pressure, float $power): void {
     // AMCA 201, fan laws (from memory): ratios of speed, its square and its cube
@@ -64,9 +52,9 @@ it('judges static pressure at, just under and just over its limits', function (
 
 it('adds both sides of a blower, whichever sign the return was written with', function (): void {
     $judgement = (new ExternalStatic)->of(['supply' => '0.28', 'return' => '-0.17']);
-    expect(figure($judgement, 'external static'))->toEqualWithDelta(0.45 * 249.08891, 1e-6)
-        ->and(figure((new ExternalStatic)->of(['supply' => '0.28', 'return' => '0.17']), 'external static'))->toBe(
-            figure($judgement, 'external static'),
+    expect(Figures::of($judgement, 'external static'))->toEqualWithDelta(0.45 * 249.08891, 1e-6)
+        ->and(Figures::of((new ExternalStatic)->of(['supply' => '0.28', 'return' => '0.17']), 'external static'))->toBe(
+            Figures::of($judgement, 'external static'),
         );
 });
 
@@ -87,12 +75,17 @@ it('says what a motor draws at another speed, and that it is too much', function
     // 8 A at 900 r/min come to 8 · (1000/900)³ = 10.97 A at 1000 [fan laws]
     $given = ['speed' => '900', 'to' => '1000', 'amps' => '8', 'flow' => '1800', 'static' => '0.5'];
     $judgement = (new AirFlow)->of([...$given, 'plate' => '11']);
-    expect(figure($judgement, 'amperes then, about'))->toEqualWithDelta(10.974, 1e-3)->and($judgement->verdict)->toBe(Verdict::Good)
-        ->and(figure($judgement, 'air flow then'))->toEqualWithDelta(2000 * 4.719474e-4, 1e-9)
-        ->and(figure($judgement, 'static then'))->toEqualWithDelta(0.5 * 249.08891 / 0.81, 1e-6)
+    expect(Figures::of($judgement, 'amperes then, about'))->toEqualWithDelta(10.974, 1e-3)->and($judgement->verdict)->toBe(Verdict::Good)
+        ->and(Figures::of($judgement, 'air flow then'))->toEqualWithDelta(2000 * 4.719474e-4, 1e-9)
+        ->and(Figures::of($judgement, 'static then'))->toEqualWithDelta(0.5 * 249.08891 / 0.81, 1e-6)
         ->and((new AirFlow)->of([...$given, 'plate' => '10'])->verdict)->toBe(Verdict::Watch)
         ->and((new AirFlow)->of([...$given, 'plate' => '9'])->verdict)->toBe(Verdict::Bad);
 });
+
+it('says nothing good of what was not judged', function (array $given): void {
+    // a figure that is worked out is no part that is proved
+    expect((new AirFlow)->of($given)->verdict)->toBe(Verdict::CannotSay);
+})->with([[['heat' => '10 kW', 'rise' => '40']], [['speed' => '900', 'to' => '1000']], [['speed' => '900', 'to' => '1000', 'amps' => '8']]]);
 
 it('refuses air that cools where it is heated, and says what it lacks', function (): void {
     expect(fn () => (new AirFlow)->of(['heat' => '10 kW', 'rise' => '-10']))->toThrow(BadGiven::class, 'Air that takes up heat is warmer')

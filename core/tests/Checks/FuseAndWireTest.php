@@ -6,6 +6,7 @@ use Levin\Core\Checks\Bench\BadGiven;
 use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Checks\Conductors\CopperWire;
 use Levin\Core\Checks\Conductors\FuseAndWire;
+use Levin\Core\Tests\Support\Figures;
 
 it('has what copper may carry, and its ohms', function (string $gauge, float $at60, float $at75, float $ohms): void {
     // NEC table 310.16, copper, 60 and 75 °C; chapter 9 table 8, uncoated stranded, ohms of 1000 ft (both from memory)
@@ -35,35 +36,37 @@ it('sizes a circuit from its loads', function (array $given, Verdict $is, string
     // 440.33, 240.6(A))
     $judgement = (new FuseAndWire)->of(['compressor' => '18', 'motors' => '1.5', ...$given]);
     expect($judgement->verdict)->toBe($is)->and($judgement->headline)->toBe($headline)
-        ->and(figure($judgement, 'minimum ampacity'))->toEqualWithDelta(24.0, 1e-9)
-        ->and(figure($judgement, 'largest fuse or breaker'))->toBe(40.0);
+        ->and(Figures::of($judgement, 'minimum ampacity'))->toEqualWithDelta(24.0, 1e-9)
+        ->and(Figures::of($judgement, 'largest fuse or breaker'))->toBe(40.0);
 })->with([
-    [[], Verdict::Good, 'Fuse and wire good'], [['fitted' => '40'], Verdict::Good, 'Fuse and wire good'],
+    [[], Verdict::CannotSay, 'So much it takes, and no larger a fuse; what is fitted was not said'],
+    [['fitted' => '40', 'gauge' => '10'], Verdict::Good, 'Fuse and wire good'],
     [['fitted' => '45'], Verdict::Bad, 'Overfused: the wire and the motor are not protected'],
     [['fitted' => '20'], Verdict::Watch, 'Smaller than its loads: it will open with nothing wrong'],
-    [['gauge' => '12'], Verdict::Good, 'Fuse and wire good'], [['gauge' => '14'], Verdict::Bad, 'The wire is too thin'],
+    [['gauge' => '12', 'fitted' => '40'], Verdict::Good, 'Fuse and wire good'], [['gauge' => '14'], Verdict::Bad, 'The wire is too thin'],
     [['gauge' => '12', 'terminals' => '60 °C'], Verdict::Bad, 'The wire is too thin'],
-    [['gauge' => '10', 'terminals' => '60 °C'], Verdict::Good, 'Fuse and wire good'],
+    [['gauge' => '10', 'fitted' => '40', 'terminals' => '60 °C'], Verdict::Good, 'Fuse and wire good'],
     // 80 % of the device for hours: NEC 210.20(A) (from memory)
-    [['fitted' => '25', 'running' => '20'], Verdict::Good, 'Fuse and wire good'],
+    [['fitted' => '25', 'gauge' => '10', 'running' => '20'], Verdict::Good, 'Fuse and wire good'],
     [['fitted' => '25', 'running' => '20.1'], Verdict::Watch, 'Runs near its fuse: one hot day opens it'],
 ]);
 
 it('lets the plate come first', function (): void {
-    $judgement = (new FuseAndWire)->of(['compressor' => '18', 'mca' => '26.5', 'mop' => '45', 'fitted' => '45']);
-    expect($judgement->verdict)->toBe(Verdict::Good)->and(figure($judgement, 'minimum ampacity'))->toBe(26.5)
-        ->and(figure($judgement, 'largest fuse or breaker'))->toBe(45.0)->and($judgement->limits[0]->source->words)->toContain('plate');
+    $judgement = (new FuseAndWire)->of(['compressor' => '18', 'mca' => '26.5', 'mop' => '45', 'fitted' => '45', 'gauge' => '8']);
+    expect($judgement->verdict)->toBe(Verdict::Good)->and(Figures::of($judgement, 'minimum ampacity'))->toBe(26.5)
+        ->and(Figures::of($judgement, 'largest fuse or breaker'))->toBe(45.0)->and($judgement->limits[0]->source->words)
+        ->toContain('plate');
 });
 
 it('works out what is lost on the way', function (): void {
     // AWG 12, 100 ft, 16 A: 2 · 0.198 · 16 = 6.34 V of 120 V; on three phases √3 · 0.198 · 16 = 5.49 V [physics]; 3 %: NEC 210.19(A), note
     $given = ['mca' => '16', 'gauge' => '12', 'length' => '100', 'volts' => '120', 'running' => '16'];
     $one = (new FuseAndWire)->of($given);
-    expect(figure($one, 'lost on the way'))->toEqualWithDelta(6.336, 1e-3)->and($one->verdict)->toBe(Verdict::Watch)
-        ->and(figure((new FuseAndWire)->of([...$given, 'phases' => 'three', 'volts' => '208']),
+    expect(Figures::of($one, 'lost on the way'))->toEqualWithDelta(6.336, 1e-3)->and($one->verdict)->toBe(Verdict::Watch)
+        ->and(Figures::of((new FuseAndWire)->of([...$given, 'phases' => 'three', 'volts' => '208']),
             'lost on the way'))->toEqualWithDelta(5.487, 1e-3)
         ->and((new FuseAndWire)->of([...$given, 'volts' => '240'])->verdict)->toBe(Verdict::Good)
-        ->and(figure((new FuseAndWire)->of([...$given, 'length' => '30.48 m']), 'lost on the way'))->toEqualWithDelta(6.336, 1e-3);
+        ->and(Figures::of((new FuseAndWire)->of([...$given, 'length' => '30.48 m']), 'lost on the way'))->toEqualWithDelta(6.336, 1e-3);
 });
 
 it('refuses what no circuit has, and says what it lacks', function (): void {

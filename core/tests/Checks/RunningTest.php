@@ -75,6 +75,7 @@ it('judges an inrush, and how long it lasts', function (array $given, Verdict $i
         Verdict::Bad,
         'More than a locked rotor draws: shorted turns',
     ],
+    [['lra' => '100'], Verdict::CannotSay, 'So much it should draw as it starts; nothing was read'],
     // a second or so; six: common practice, no published source
     [['seconds' => '1.5'], Verdict::Good, 'Starts well'], [['seconds' => '1.6'], Verdict::Watch, 'A hard start'],
     [['seconds' => '6'], Verdict::Bad, 'It does not come up'], [['read' => '80'], Verdict::CannotSay, 'What it should draw is not known'],

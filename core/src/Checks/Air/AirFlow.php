@@ -79,13 +79,14 @@ final class AirFlow extends PartCheck
     /** @return list<Finding> */
     private function moved(Given $given, ?float $flow): array
     {
-        if ($flow === null) {
+        $tons = $given->maybe('tons');
+        // at another speed it is asked what becomes of it, and not whether it is enough
+        if ($flow === null || $tons === null && $given->has('speed') && $given->has('to')) {
             return [];
         }
-        $tons = $given->maybe('tons');
         $figures = [new Figure('air flow', Dimension::AirFlow, $flow)];
         if ($tons === null) {
-            return [new Finding(Verdict::Good, 'So much air.', $figures, new Limit(
+            return [new Finding(Verdict::CannotSay, 'So much air; whether it is enough its tons or its plate say.', $figures, new Limit(
                 'Btu/h = 1.08 × cfm × °F, standard air.',
                 Source::published('ASHRAE Fundamentals'),
             ))];
@@ -130,7 +131,13 @@ final class AirFlow extends PartCheck
                 $figures,
                 $limit,
             ),
-            default => new Finding(Verdict::Good, 'What it comes to at the other speed.', $figures, $limit),
+            $then === null || $plate === null => new Finding(
+                Verdict::CannotSay,
+                'So much at the other speed; its amperes and its plate say whether the motor may.',
+                $figures,
+                $limit,
+            ),
+            default => new Finding(Verdict::Good, 'The motor stays within its plate at the other speed.', $figures, $limit),
         }];
     }
 }

@@ -28,12 +28,6 @@ final readonly class Judgement
     ) {
     }
 
-    /** The same with a drawing of where the probes went. */
-    public function drawn(Row $row): self
-    {
-        return new self($this->verdict, $this->headline, $this->findings, $this->figures, $this->limits, $this->next, $row, $this->phasors);
-    }
-
     /**
      * The same with a picture of voltages.
      *

@@ -116,7 +116,12 @@ final class FuseAndWire extends PartCheck
         $fitted = $given->maybe('fitted');
 
         return [match (true) {
-            $fitted === null => new Finding(Verdict::Good, 'So much it takes, and no larger a fuse.', $figures, $limit),
+            $fitted === null => new Finding(
+                Verdict::CannotSay,
+                'So much it takes, and no larger a fuse; what is fitted was not said.',
+                $figures,
+                $limit,
+            ),
             $fitted > $most => new Finding(Verdict::Bad, 'Overfused: the wire and the motor are not protected.', $figures, $limit),
             $least !== null && $fitted < $least => new Finding(
                 Verdict::Watch,
@@ -140,7 +145,7 @@ final class FuseAndWire extends PartCheck
         $needed = CopperWire::carrying($least, $isWarm);
         if ($gauge === null) {
             return [new Finding(
-                Verdict::Good,
+                Verdict::CannotSay,
                 $needed === null ? 'It takes a larger wire than 4/0.' : "It takes AWG $needed->value copper at the least.",
                 [],
                 $limit,

@@ -38,12 +38,6 @@ enum RelaySort: string
         return $this === self::Potential || $this === self::GeneralClosed || $this === self::Lockout;
     }
 
-    /** Whether it takes its time. */
-    public function isSlow(): bool
-    {
-        return $this === self::TimeDelay || $this === self::Sequencer;
-    }
-
     /** What makes it move, as an order. */
     public function moving(): string
     {

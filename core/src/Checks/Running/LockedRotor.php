@@ -89,7 +89,7 @@ final class LockedRotor extends PartCheck
         );
         $figures = [new Figure('at the least', Dimension::Current, $least), new Figure('at the most', Dimension::Current, $most)];
         if ($read === null) {
-            return [new Finding(Verdict::Good, 'So much as it starts.', $figures, $limit)];
+            return [new Finding(Verdict::CannotSay, 'So much it should draw as it starts; nothing was read.', $figures, $limit)];
         }
         $figures[] = new Figure('inrush', Dimension::Current, $read);
 

@@ -102,6 +102,14 @@ it('asks after every key, in the unit that is preferred, and shows what comes of
     expect(window.location.search).toBe('?ab=118');
 });
 
+it('prints by a key', async () => {
+    const print = vi.fn();
+    vi.stubGlobal('print', print);
+    open('/bench/leads', [check('leads')]);
+    fireEvent.click(await screen.findByRole('button', { name: 'Print' }));
+    expect(print).toHaveBeenCalledOnce();
+});
+
 it('takes OL by a key where a meter can be over its range', async () => {
     open('/bench/leads', [check('leads', { entries: [entry('ab'), entry('rated', { dimension: 'voltage', is_read: false })] })]);
     fireEvent.click(await screen.findByRole('button', { name: /OL/ }));

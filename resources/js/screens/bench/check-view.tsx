@@ -58,13 +58,14 @@ export function CheckView({ check, preferred }: { check: BenchCheck; preferred: 
                     </div>
                     {named.length + first.length > 0 && more.length > 0 && <h2 className="heading">If it is known</h2>}
                     {more.map(field)}
-                    <button
-                        type="button"
-                        className="key justify-self-start"
-                        onClick={() => keep({ given: {}, units: draft.units })}
-                    >
-                        Clear
-                    </button>
+                    <div className="flex flex-wrap gap-2 print:hidden">
+                        <button type="button" className="key" onClick={() => keep({ given: {}, units: draft.units })}>
+                            Clear
+                        </button>
+                        <button type="button" className="key" onClick={() => window.print()}>
+                            Print
+                        </button>
+                    </div>
                 </form>
             </section>
             <section className="min-w-0 bg-margin px-4 py-4 max-lg:border-ink max-lg:border-t-2 max-lg:pb-28 md:px-6">

@@ -29,7 +29,11 @@ export function Verdict({ check, answer }: { check: BenchCheck; answer: BenchAns
                 <h2 className="heading">Verdict{judgement !== null && ` · ${judgement.verdict}`}</h2>
                 {judgement === null ? (
                     <p className="py-2 text-lg">
-                        {answer === undefined || answer.is_wrong ? 'Something is not right yet: see beside it.' : answer.waits}
+                        {answer === undefined
+                            ? 'One moment.'
+                            : answer.is_wrong
+                              ? 'Something is not right yet: see beside it.'
+                              : answer.waits}
                     </p>
                 ) : (
                     <>
