@@ -85,7 +85,9 @@ it('says what a motor draws at another speed, and that it is too much', function
 it('says nothing good of what was not judged', function (array $given): void {
     // a figure that is worked out is no part that is proved
     expect((new AirFlow)->of($given)->verdict)->toBe(Verdict::CannotSay);
-})->with([[['heat' => '10 kW', 'rise' => '40']], [['speed' => '900', 'to' => '1000']], [['speed' => '900', 'to' => '1000', 'amps' => '8']]]);
+})->with([
+    [['heat' => '10 kW', 'rise' => '40']], [['speed' => '900', 'to' => '1000']], [['speed' => '900', 'to' => '1000', 'amps' => '8']],
+]);
 
 it('refuses air that cools where it is heated, and says what it lacks', function (): void {
     expect(fn () => (new AirFlow)->of(['heat' => '10 kW', 'rise' => '-10']))->toThrow(BadGiven::class, 'Air that takes up heat is warmer')
