@@ -84,9 +84,11 @@ abstract class BrowserTestCase extends TestCase
         $port = self::freePort();
         self::$base = "http://127.0.0.1:$port";
         self::$server = new Process([PHP_BINARY, 'artisan', 'serve', '--no-reload', "--port=$port"], $root, $environment, null, null);
+        self::$server->disableOutput(); // nobody reads it, and a full pipe stops the server
         self::$server->start();
         $driverPort = self::freePort();
         self::$chromedriver = new Process(['chromedriver', "--port=$driverPort", '--silent'], null, null, null, null);
+        self::$chromedriver->disableOutput();
         self::$chromedriver->start();
         self::untilListening($port);
         self::untilListening($driverPort);

@@ -78,4 +78,14 @@ final class BadArgument extends ConsoleException
     {
         return new self('kinds', "--kinds $given: there are $there.");
     }
+
+    public static function share(string $given): self
+    {
+        return new self('share', "--share $given: write which share of how many, such as 1/2 and 2/2, up to 99.");
+    }
+
+    public static function keep(string $file): self
+    {
+        return new self('keep', "--keep $file: it cannot be written there. Name a file in a folder that can be written to.");
+    }
 }

@@ -15,6 +15,7 @@ use Levin\Core\Trial\Ending;
 use Levin\Core\Trial\FollowsAdvice;
 use Levin\Core\Trial\Ledger;
 use Levin\Core\Trial\Luck;
+use Levin\Core\Trial\Notebook;
 use Levin\Core\Trial\Outcome;
 use Levin\Core\Trial\Series;
 use Levin\Core\Trial\Sort;
@@ -42,6 +43,8 @@ final class TrialCommand extends CircuitCommand
             ->addOption('json', null, InputOption::VALUE_NONE, 'print JSON')
             ->addOption('strategy', null, InputOption::VALUE_REQUIRED, 'levin, series or random', 'levin')
             ->addOption('sample', null, InputOption::VALUE_REQUIRED, 'at most so many trials of each circuit', (string) self::EVERY)
+            ->addOption('share', null, InputOption::VALUE_REQUIRED, 'K/N: play the K-th of N shares only, as one of N processes', '1/1')
+            ->addOption('keep', null, InputOption::VALUE_REQUIRED, 'a file of how trials ended: those in it are not played again')
             ->addOption('seed', null, InputOption::VALUE_REQUIRED, 'the same again for the same number', '1')
             ->addOption('noise', null, InputOption::VALUE_REQUIRED, 'of the meter, as a share of what it reads', '0.005')
             ->addOption('supply', null, InputOption::VALUE_REQUIRED, 'the supply is off by at most this share', '0.05')
@@ -60,6 +63,12 @@ final class TrialCommand extends CircuitCommand
 
               <info>levin trial circuits/split-cooling.yaml --sample 50</info>
               <info>levin trial --wrong 0.05 --json</info>
+
+            The whole takes hours. With --keep it can be stopped and gone on with, and played by several processes at once, each with
+            its own --share; the figures are of all that is in the file. Another engine or circuit begins with another file.
+
+              <info>levin trial circuits/rooftop-460.yaml --keep rooftop.jsonl --share 1/2 &</info>
+              <info>levin trial circuits/rooftop-460.yaml --keep rooftop.jsonl --share 2/2</info>
 
 
             TEXT.self::EXITS;
@@ -146,11 +155,49 @@ final class TrialCommand extends CircuitCommand
         if ($unknown !== []) {
             throw BadArgument::sort($unknown[array_key_first($unknown)], self::sorts());
         }
+        [$k, $of] = self::share($input);
+        $keep = self::strings($input->getOption('keep'))[0] ?? '';
+        $played = $this->notebook($keep, $file, $input);
         $trial = new Trial($settler, $investigation, $strategy, $luck, static fn (): float => hrtime(true) / 1e9);
         $truths = (new Truths($investigation->predictor()))->of(new Dice($seed), $sorts);
-        foreach ((new Dice($seed))->some($truths, (int) self::number($input, 'sample')) as $truth) {
-            yield $trial->of($truth, new Dice($seed + crc32($truth->words())));
+        foreach ((new Dice($seed))->some($truths, (int) self::number($input, 'sample')) as $n => $truth) {
+            $outcome = $played->outcome($truth);
+            if ($outcome === null && $n % $of === $k - 1) {
+                $outcome = $trial->of($truth, new Dice($seed + crc32($truth->words())));
+                if ($keep !== '') {
+                    file_put_contents($keep, $played->line($outcome), FILE_APPEND | LOCK_EX);
+                }
+            }
+            if ($outcome !== null) {
+                yield $outcome;
+            }
         }
+    }
+
+    private function notebook(string $keep, string $file, InputInterface $input): Notebook
+    {
+        if ($keep !== '' && ! is_writable(is_file($keep) ? $keep : dirname($keep))) {
+            throw BadArgument::keep($keep);
+        }
+        $options = array_map(
+            static fn (string $name): string => "$name ".(self::strings($input->getOption($name))[0] ?? ''),
+            ['strategy', 'seed', 'noise', 'supply', 'wrong'],
+        );
+
+        return Notebook::read(is_file($keep) ? (string) file_get_contents($keep) : '', implode(', ', [basename($file), ...$options]));
+    }
+
+    /**
+     * Which share, of how many.
+     *
+     * @return array{int, int<1, max>}
+     */
+    private static function share(InputInterface $input): array
+    {
+        $text = self::strings($input->getOption('share'))[0] ?? '';
+        [$k, $of] = preg_match('~^([1-9]\d?)/([1-9]\d?)$~', $text, $m) === 1 ? [(int) $m[1], (int) $m[2]] : [1, 0];
+
+        return $k <= $of ? [$k, max(1, $of)] : throw BadArgument::share($text);
     }
 
     private static function number(InputInterface $input, string $name): float

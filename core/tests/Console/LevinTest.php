@@ -262,9 +262,23 @@ it('tries a sample and keeps a ledger', function (): void {
     ])->and($figures['trials'])->toBe(2)->and($figures['unsafe'])->toBe(0)
         ->and(levin('trial', Unit::COOLING, '--strategy', 'guess')[1])->toContain('levin, series or random')
         ->and(levin('trial', Unit::COOLING, '--kinds', 'odd')[1])->toContain('--kinds odd')
-        ->and(levin('trial', Unit::COOLING, '--sample', 'x')[1])->toContain('--sample x');
+        ->and(levin('trial', Unit::COOLING, '--sample', 'x')[1])->toContain('--sample x')
+        ->and(levin('trial', Unit::COOLING, '--share', '3/2')[1])->toContain('--share 3/2')
+        ->and(levin('trial', Unit::COOLING, '--keep', '/no/such/folder/x')[1])->toContain('cannot be written');
     [, $text] = levin('trial', Unit::COOLING, '--sample', '1', '--strategy', 'random', '--kinds', 'cycling');
     expect($text)->toContain('wrong but sure');
+});
+
+it('goes on with trials where others left off, each playing its share', function (): void {
+    $file = (string) tempnam(sys_get_temp_dir(), 'levin');
+    $played = static fn (string ...$more): array => levinJson('trial', Unit::COOLING, '--sample', '2', '--keep', $file, ...$more);
+    expect($played('--share', '2/2')['trials'])->toBe(1);
+    // what was cut off halfway, and what was played with another seed, is not counted
+    $line = (string) file_get_contents($file);
+    file_put_contents($file, substr($line, 0, 50)."\n".str_replace('seed 1', 'seed 9', $line), FILE_APPEND);
+    $whole = $played();
+    expect($whole['trials'])->toBe(2)->and(file($file))->toHaveCount(4)->and($played())->toEqual($whole)->and(file($file))->toHaveCount(4);
+    unlink($file);
 });
 
 it('judges a part by what was read, and lists the checks and what each of them takes', function (): void {
