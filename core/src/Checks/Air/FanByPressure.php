@@ -137,15 +137,13 @@ final class FanByPressure extends PartCheck
             $findings[] = match (true) {
                 $low > (1 + self::OFF) * $due => new Finding(
                     Verdict::Bad,
-                    "It $does too high: the switch,
-                    or it feels another place.",
+                    "It $does too high: the switch, or it feels another place.",
                     $figures,
                     $limit,
                 ),
                 $high < (1 - self::OFF) * $due => new Finding(
                     Verdict::Bad,
-                    "It $does too low: the switch,
-                    or it feels another place.",
+                    "It $does too low: the switch, or it feels another place.",
                     $figures,
                     $limit,
                 ),
