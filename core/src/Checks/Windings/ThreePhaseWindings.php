@@ -6,7 +6,6 @@ namespace Levin\Core\Checks\Windings;
 
 use Levin\Core\Checks\Bench\About;
 use Levin\Core\Checks\Bench\Entry;
-use Levin\Core\Checks\Bench\Figure;
 use Levin\Core\Checks\Bench\Given;
 use Levin\Core\Checks\Bench\Judgement;
 use Levin\Core\Checks\Bench\Limit;
@@ -17,18 +16,11 @@ use Levin\Core\Checks\Bench\Post;
 use Levin\Core\Checks\Bench\Row;
 use Levin\Core\Checks\Bench\Source;
 use Levin\Core\Checks\Bench\Verdict;
-use Levin\Core\Meter\MeterFunction;
-use Levin\Core\Meter\Spec;
 use Levin\Core\Units\Dimension;
 
 /** Three phases of a motor or compressor by its three leads: they should be alike. */
 final class ThreePhaseWindings extends PartCheck
 {
-    /** Off the mean by more is doubtful, and by more is bad. [practice, no published source] */
-    private const DOUBTFUL = 0.05;
-
-    private const BAD = 0.1;
-
     /** In a delta with one winding open the pair across it reads twice the others [physics]; told so within this share. */
     private const NEAR = 0.1;
 
@@ -88,47 +80,37 @@ final class ThreePhaseWindings extends PartCheck
     /** @param  array{T3: float, T1: float, T2: float}  $ohms  by the lead that each pair leaves out */
     private function whole(array $ohms): Judgement
     {
-        $mean = array_sum($ohms) / 3;
-        $error = max(array_map(Spec::of(MeterFunction::Ohms)->error(...), $ohms));
-        $off = array_map(static fn (float $read): float => $mean > 0.0 ? ($read - $mean) / $mean : 0.0, $ohms);
-        $most = max(array_map(abs(...), $off));
-        $figures = [
-            new Figure('mean', Dimension::Resistance, $mean),
-            new Figure('unbalance', Dimension::Share, $most),
-            new Figure('the meter may be off by', Dimension::Resistance, $error),
-        ];
-        $limits = [new Limit('Over 5 % off the mean is doubtful, over 10 % bad.', Source::practice())];
-        $isBelowMeter = $error > self::DOUBTFUL * $mean;
+        $balance = new Balance($ohms);
         [$verdict, $headline, $finding, $next] = match (true) {
-            $mean <= $error => [
+            $balance->isTooLow() => [
                 Verdict::CannotSay, 'Too low for this meter', 'All three read no more than the meter can be off.',
                 'Use a milliohm meter, or judge it by its three running currents.',
             ],
-            $most > self::BAD && $most * $mean > $error => [
-                Verdict::Bad, 'Windings are not alike', $this->which($ohms, $off),
+            $balance->isBad() => [
+                Verdict::Bad, 'Windings are not alike', $this->which($ohms, $balance->odd),
                 'Clean the terminals, read once more; then it is to be replaced.',
             ],
-            $most > self::DOUBTFUL && $most * $mean > $error => [
-                Verdict::Watch, 'Windings are hardly alike', $this->which($ohms, $off),
+            $balance->isDoubtful() => [
+                Verdict::Watch, 'Windings are hardly alike', $this->which($ohms, $balance->odd),
                 'Read once more, and read its three running currents.',
             ],
-            $isBelowMeter => [
+            $balance->isBelowMeter() => [
                 Verdict::CannotSay, 'Alike, as far as this meter tells', 'The meter can be off by more than the limit here.',
                 'Judge it by its three running currents as well.',
             ],
             default => [Verdict::Good, 'Windings good', 'All three are alike.', 'Insulation at 500 V, then its three running currents.'],
         };
 
-        return new Judgement($verdict, $headline, [$finding], $figures, $limits, $next);
+        return new Judgement($verdict, $headline, [$finding], $balance->figures(), [Balance::limit()], $next);
     }
 
     /**
      * Which it is: in a wye a bad winding is in two pairs, in a delta mostly in one.
      *
      * @param  array{T3: float, T1: float, T2: float}  $ohms
-     * @param  array{T3: float, T1: float, T2: float}  $off  of the mean
+     * @param  string  $odd  the one that is furthest from the mean
      */
-    private function which(array $ohms, array $off): string
+    private function which(array $ohms, string $odd): string
     {
         arsort($ohms);
         [$without] = array_keys($ohms);
@@ -136,8 +118,6 @@ final class ThreePhaseWindings extends PartCheck
         if (abs($high / 2 - $middle) < self::NEAR * $middle && abs($middle - $low) < self::NEAR * $middle) {
             return 'One pair reads twice the others: the winding between those two leads is open, in a delta.';
         }
-        uasort($off, static fn (float $a, float $b): int => abs($b) <=> abs($a));
-        [$odd] = array_keys($off);
         $between = implode(' and ', array_values(array_diff(['T1', 'T2', 'T3'], [$odd])));
 
         return $high - $middle > $middle - $low
