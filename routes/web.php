@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Bench\BenchController;
+use App\Bench\UnitChecksController;
 use App\Calls\Call;
 use App\Calls\CallController;
 use App\Calls\CallEventController;
@@ -26,6 +27,8 @@ Route::prefix('api')->middleware('body:64')->group(function (): void {
         Route::get('bench/{check}', [BenchController::class, 'judge'])->where('check', '[a-z0-9-]+');
         Route::get('units', [UnitController::class, 'index']);
         Route::get('units/{unit}', [UnitController::class, 'show']);
+        Route::get('units/{unit}/checks', [UnitChecksController::class, 'index']);
+        Route::post('units/{unit}/events', [UnitChecksController::class, 'store']);
         Route::post('units/{unit}/calls', [CallController::class, 'store']);
         Route::get('revisions/{revision}', [SheetController::class, 'show']);
         Route::get('revisions/{revision}/diagram.svg', [SheetController::class, 'svg']);

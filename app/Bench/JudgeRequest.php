@@ -37,31 +37,16 @@ class JudgeRequest extends FormRequest
      */
     public function units(array $entries): array
     {
-        $dimensions = array_combine(
-            array_map(static fn (Entry $e): string => $e->name, $entries),
-            array_map(static fn (Entry $e): Dimension => $e->dimension, $entries),
-        );
-
-        return self::found(self::texts($this->input('units')), static fn (string $entry): ?Dimension => $dimensions[$entry] ?? null);
+        return Entry::units($entries, self::texts($this->input('units')));
     }
 
     /** @return array<string, Unit> what figures are shown in, by dimension */
     public function shown(): array
     {
-        return self::found(self::texts($this->input('shown')), Dimension::tryFrom(...));
-    }
-
-    /**
-     * @param  array<string, string>  $symbols
-     * @param  \Closure(string): (Dimension|null)  $dimension
-     * @return array<string, Unit>
-     */
-    private static function found(array $symbols, \Closure $dimension): array
-    {
         $units = [];
-        foreach ($symbols as $name => $symbol) {
-            $unit = $dimension($name)?->unit($symbol);
-            $units += $unit === null ? [] : [$name => $unit];
+        foreach (self::texts($this->input('shown')) as $dimension => $symbol) {
+            $unit = Dimension::tryFrom($dimension)?->unit($symbol);
+            $units += $unit === null ? [] : [$dimension => $unit];
         }
 
         return $units;

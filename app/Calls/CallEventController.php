@@ -7,8 +7,6 @@ namespace App\Calls;
 use App\Api\Operation;
 use App\Shop\SignedIn;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Validation\ValidationException;
-use Levin\Core\Record\Refusal;
 
 /** What happens on a call. */
 class CallEventController
@@ -17,20 +15,14 @@ class CallEventController
     public function store(EventRequest $request, Call $call, EventLog $log, Trace $trace): JsonResponse
     {
         $user = SignedIn::by($request);
-        try {
-            $stored = $log->append(
-                $call,
-                $user,
-                $request->string('id')->lower()->toString(),
-                $request->type(),
-                $request->event(),
-                Moment::past('noted_at', $request->string('noted_at')->toString()),
-            );
-        } catch (Refusal|BadMoment $e) {
-            throw ValidationException::withMessages([$e->field => $e->getMessage()]);
-        } catch (OtherEvent $e) {
-            throw ValidationException::withMessages(['id' => $e->getMessage()]);
-        }
+        $stored = Sent::into(static fn (): bool => $log->append(
+            $call,
+            $user,
+            $request->string('id')->lower()->toString(),
+            $request->type(),
+            $request->event(),
+            Moment::past('noted_at', $request->string('noted_at')->toString()),
+        ));
 
         return response()->json($trace->of($call->id, $user), $stored ? 201 : 200);
     }

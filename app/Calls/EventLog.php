@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Calls;
 
 use App\Circuits\CircuitShelf;
-use App\Database\Dates;
 use App\Database\Write;
 use App\Shop\User;
 use Illuminate\Support\Carbon;
@@ -31,7 +30,7 @@ final readonly class EventLog
     public function append(Call $call, User $user, string $id, EventType $type, array $data, Carbon $notedAt): bool
     {
         $gate = new Gate($this->shelf->model($call->revision));
-        $sent = self::fingerprint($type, $data, $notedAt);
+        $sent = Fingerprint::of($type, $data, $notedAt);
 
         return Write::transaction(function () use ($call, $user, $id, $type, $data, $notedAt, $gate, $sent): bool {
             $known = CallEvent::query()->find($id);
@@ -59,17 +58,5 @@ final readonly class EventLog
 
             return true;
         });
-    }
-
-    /**
-     * The same for the same content, in whatever order its keys come.
-     *
-     * @param  array<string, mixed>  $data
-     */
-    private static function fingerprint(EventType $type, array $data, Carbon $notedAt): string
-    {
-        ksort($data);
-
-        return hash('sha256', json_encode([$type->value, $data, $notedAt->utc()->format(Dates::FORMAT)], JSON_THROW_ON_ERROR));
     }
 }

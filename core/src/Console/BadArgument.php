@@ -58,12 +58,6 @@ final class BadArgument extends ConsoleException
         return new self('volts', "--volts $given: the tester has 250, 500 and 1000 V.");
     }
 
-    /** @param  list<string>  $checks */
-    public static function check(string $name, array $checks): self
-    {
-        return new self('name', "There is no check \"$name\". There are: ".implode(', ', $checks).'.');
-    }
-
     public static function pair(string $given): self
     {
         return new self('given', "\"$given\" is not KEY=VALUE. Write for example ab=118.");

@@ -55,7 +55,7 @@ final class BenchCommand extends Command
             if (! is_string($name)) {
                 return $this->list($output, $isJson);
             }
-            $check = PartChecks::all()[$name] ?? throw BadArgument::check($name, array_keys(PartChecks::all()));
+            $check = PartChecks::named($name);
             $typed = self::typed(is_array($given) ? $given : []);
             if ($typed === []) {
                 return $this->describe($check, $output, $isJson);
@@ -123,11 +123,7 @@ final class BenchCommand extends Command
             'verdict' => $judgement->verdict->value,
             'headline' => $judgement->headline,
             'findings' => $judgement->findings,
-            'figures' => array_map(static fn (Figure $f): array => [
-                'label' => $f->label,
-                'value' => $f->value,
-                'shown' => $f->shown(),
-            ], $judgement->figures),
+            'figures' => array_map(static fn (Figure $f): array => [...$f->data(), 'shown' => $f->shown()], $judgement->figures),
             'limits' => array_map(static fn (Limit $l): array => ['limit' => $l->words, 'source' => $l->source->words], $judgement->limits),
             'mistake' => $check->about()->mistake,
             'next' => $judgement->next,

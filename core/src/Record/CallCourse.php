@@ -75,7 +75,7 @@ final class CallCourse
             // who knows who was there meanwhile
             EventType::Reopened => $this->closed = $this->dead = false,
             EventType::Barred => $this->limits = self::barred($this->limits, $event),
-            EventType::Note, EventType::Finding => null,
+            EventType::Note, EventType::Finding, EventType::Judged => null,
         };
     }
 

@@ -31,6 +31,9 @@ enum EventType: string
      */
     case Reading = 'reading';
 
+    /** a part judged on the bench: {part, check, given, units} plus {label, verdict, headline, figures}, see Checks\Bench\Kept */
+    case Judged = 'judged';
+
     /** a jumper wire put on or taken off: {from, to, on, reason} */
     case Jumper = 'jumper';
 
@@ -67,6 +70,6 @@ enum EventType: string
     /** Whether it tells something of the unit, and can be struck out. */
     public function isEvidence(): bool
     {
-        return in_array($this, [self::Observation, self::Felt, self::Measured, self::Tripped, self::Reading], true);
+        return in_array($this, [self::Observation, self::Felt, self::Measured, self::Tripped, self::Reading, self::Judged], true);
     }
 }

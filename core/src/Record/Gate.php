@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Levin\Core\Record;
 
+use Levin\Core\Checks\Bench\BadGiven;
+use Levin\Core\Checks\Bench\Kept;
 use Levin\Core\Circuit\UnknownName;
 use Levin\Core\Operation\Model;
 
@@ -12,10 +14,12 @@ use Levin\Core\Operation\Model;
  */
 final readonly class Gate
 {
-    /** Characters of a note, and of a cause. */
+    /** Characters of a note, of a cause, and of what a part is called. */
     private const NOTE = 4000;
 
     private const CAUSE = 1000;
+
+    private const PART = 80;
 
     /** Faults of one finding. */
     private const FAULTS = 24;
@@ -53,6 +57,7 @@ final readonly class Gate
                 EventType::Measured => $this->evidence->measured($given),
                 EventType::Tripped => $this->evidence->tripped($given),
                 EventType::Reading => $this->evidence->reading($standing, $given),
+                EventType::Judged => $this->judged($given),
                 EventType::LookedFor => $this->evidence->lookedFor($given),
                 EventType::Condition => $this->deeds->condition($standing, $given),
                 EventType::Lead => $this->deeds->lead($standing, $given),
@@ -93,6 +98,30 @@ final readonly class Gate
         $labels = array_map(fn (string $f): string => $this->model->faults->find($f)->label, $faults);
 
         return ['faults' => $faults, 'label' => implode(' · or · ', $labels), 'cause' => $cause];
+    }
+
+    /**
+     * A part by its id, or in words where the drawing does not have it.
+     *
+     * @return array<string, mixed>
+     */
+    private function judged(Given $given): array
+    {
+        $part = $given->filled('part', self::PART, 'Say which part it is.');
+        [$typed, $units] = [$given->named('given'), $given->named('units')];
+        try {
+            $kept = Kept::of($given->text('check'), $typed, $units);
+        } catch (BadGiven $e) {
+            throw Refusal::because('given', $e);
+        }
+
+        return [
+            'part' => $part,
+            'label' => $this->model->circuit->parts[$part]->label ?? $part,
+            'given' => $typed,
+            'units' => $units,
+            ...$kept->data(),
+        ];
     }
 
     /**

@@ -10,6 +10,9 @@ final readonly class Given
     /** Characters of a reason. */
     public const REASON = 500;
 
+    /** Entries of one check. */
+    private const NAMED = 40;
+
     /** @param  array<string, mixed>  $data */
     public function __construct(private array $data)
     {
@@ -28,6 +31,21 @@ final readonly class Given
         $value = $this->data[$key] ?? [];
 
         return array_values(array_filter(is_array($value) ? $value : [], is_string(...)));
+    }
+
+    /**
+     * @return array<string, string> by name, those that are filled
+     *
+     * @throws Refusal
+     */
+    public function named(string $key): array
+    {
+        $named = [];
+        foreach ((array) ($this->data[$key] ?? []) as $name => $text) {
+            $named += is_string($text) && trim($text) !== '' ? [(string) $name => trim($text)] : [];
+        }
+
+        return count($named) <= self::NAMED ? $named : throw Refusal::tooMany($key, self::NAMED);
     }
 
     public function number(string $key): ?float

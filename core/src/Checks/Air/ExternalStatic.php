@@ -18,6 +18,7 @@ use Levin\Core\Checks\Bench\Post;
 use Levin\Core\Checks\Bench\Row;
 use Levin\Core\Checks\Bench\Source;
 use Levin\Core\Checks\Bench\Verdict;
+use Levin\Core\Checks\Bench\Watched;
 use Levin\Core\Units\Dimension;
 
 /** What a blower has to push against, and where it goes: filter, coil, ducts. */
@@ -62,6 +63,7 @@ final class ExternalStatic extends PartCheck
                     new Piece(PieceShape::Wire, '', 'supply'),
                 ],
             ),
+            watched: Watched::rising('external static', 1.25, Source::practice()),
         );
     }
 

@@ -16,6 +16,7 @@ final readonly class About
      * @param  list<string>  $words  parts, symptoms and numbers by which it is found, in lower case
      * @param  list<Entry>  $entries
      * @param  Row|null  $row  where the probes go
+     * @param  Watched|null  $watched  what is watched from visit to visit
      */
     public function __construct(
         public string $name,
@@ -27,6 +28,7 @@ final readonly class About
         public array $words,
         public array $entries,
         public ?Row $row = null,
+        public ?Watched $watched = null,
     ) {
     }
 }

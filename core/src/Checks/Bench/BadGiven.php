@@ -59,6 +59,12 @@ final class BadGiven extends ChecksException
         return new self($name, "There is no \"$name\" to give. There is: ".implode(', ', $there).'.');
     }
 
+    /** @param  list<string>  $there */
+    public static function noCheck(string $name, array $there): self
+    {
+        return new self('', "There is no check \"$name\". There are: ".implode(', ', $there).'.');
+    }
+
     /** What cannot be so together. */
     public static function cannotBe(string $message, string $entry = ''): self
     {

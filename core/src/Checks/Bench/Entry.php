@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Checks\Bench;
 
 use Levin\Core\Units\Dimension;
+use Levin\Core\Units\Unit;
 
 /** Something that is read off a meter or a plate, named or chosen, for a check. */
 final readonly class Entry
@@ -54,5 +55,23 @@ final readonly class Entry
     public static function word(string $name, string $label, string $usual): self
     {
         return new self(EntryKind::Word, $name, $label, usual: $usual);
+    }
+
+    /**
+     * What a bare number is in.
+     *
+     * @param  list<self>  $entries
+     * @param  array<string, string>  $symbols  by the entry's name
+     * @return array<string, Unit> by the same; a unit that it does not have is left out
+     */
+    public static function units(array $entries, array $symbols): array
+    {
+        $units = [];
+        foreach ($entries as $entry) {
+            $unit = $entry->dimension->unit($symbols[$entry->name] ?? '');
+            $units += $unit === null ? [] : [$entry->name => $unit];
+        }
+
+        return $units;
     }
 }

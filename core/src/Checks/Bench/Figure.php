@@ -15,6 +15,24 @@ final readonly class Figure
     {
     }
 
+    /** @return array{label: string, dimension: string, value: float|null} as it is stored, in SI */
+    public function data(): array
+    {
+        return ['label' => $this->label, 'dimension' => $this->dimension->value, 'value' => $this->value];
+    }
+
+    /** @param  array<array-key, mixed>  $data  as it was stored */
+    public static function stored(array $data): self
+    {
+        [$label, $dimension, $value] = [$data['label'] ?? '', $data['dimension'] ?? '', $data['value'] ?? null];
+
+        return new self(
+            is_string($label) ? $label : '',
+            Dimension::tryFrom(is_string($dimension) ? $dimension : '') ?? Dimension::Number,
+            is_int($value) || is_float($value) ? (float) $value : null,
+        );
+    }
+
     /** In a unit, the one that fits where none is said. */
     public function shown(?Unit $unit = null): string
     {

@@ -28,4 +28,10 @@ final class PartChecks
 
         return self::$all = $all;
     }
+
+    /** @throws BadGiven */
+    public static function named(string $name): PartCheck
+    {
+        return self::all()[$name] ?? throw BadGiven::noCheck($name, array_keys(self::all()));
+    }
 }

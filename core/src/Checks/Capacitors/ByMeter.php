@@ -32,6 +32,7 @@ final class ByMeter extends RunCapacitorCheck
                 ...$this->furtherEntries(),
             ],
             row: $this->row('read'),
+            watched: $this->watched(),
         );
     }
 

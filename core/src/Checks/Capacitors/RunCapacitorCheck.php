@@ -15,6 +15,7 @@ use Levin\Core\Checks\Bench\PieceShape;
 use Levin\Core\Checks\Bench\Row;
 use Levin\Core\Checks\Bench\Source;
 use Levin\Core\Checks\Bench\Verdict;
+use Levin\Core\Checks\Bench\Watched;
 use Levin\Core\Units\Dimension;
 
 /** What the ways to judge a run capacitor share: its tolerance, its looks, what replaces it. */
@@ -106,5 +107,11 @@ abstract class RunCapacitorCheck extends PartCheck
     protected function row(string $entry): Row
     {
         return Row::of('C', PieceShape::Capacitor, 'one section', 'HERM or FAN', $entry);
+    }
+
+    /** It fades slowly: what is lost from one visit to the next will be lost again. */
+    protected function watched(): Watched
+    {
+        return Watched::falling('of its mark', 0.97, Source::practice());
     }
 }

@@ -37,6 +37,7 @@ final class UnderLoad extends RunCapacitorCheck
                 ...$this->furtherEntries(),
             ],
             row: $this->row('volts'),
+            watched: $this->watched(),
         );
     }
 

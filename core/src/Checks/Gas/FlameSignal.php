@@ -16,6 +16,7 @@ use Levin\Core\Checks\Bench\PieceShape;
 use Levin\Core\Checks\Bench\Row;
 use Levin\Core\Checks\Bench\Source;
 use Levin\Core\Checks\Bench\Verdict;
+use Levin\Core\Checks\Bench\Watched;
 use Levin\Core\Units\Dimension;
 
 /** A flame rod by its current. */
@@ -43,6 +44,7 @@ final class FlameSignal extends PartCheck
                 Entry::maybe('least', 'least, on the board or in its sheet', Dimension::FlameCurrent),
             ],
             row: Row::of('board', PieceShape::Gap, 'µA d.c., in series', 'rod', 'read'),
+            watched: Watched::falling('flame current', 0.6, Source::practice()),
         );
     }
 

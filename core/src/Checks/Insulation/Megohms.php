@@ -15,6 +15,7 @@ use Levin\Core\Checks\Bench\PieceShape;
 use Levin\Core\Checks\Bench\Row;
 use Levin\Core\Checks\Bench\Source;
 use Levin\Core\Checks\Bench\Verdict;
+use Levin\Core\Checks\Bench\Watched;
 use Levin\Core\Meter\InsulationTest;
 use Levin\Core\Units\Dimension;
 
@@ -65,6 +66,7 @@ final class Megohms extends PartCheck
                 Entry::maybe('ten', 'after ten minutes', Dimension::Insulation, true),
             ],
             row: Row::of('all leads together', PieceShape::Insulation, 'insulation', 'bare metal', 'read'),
+            watched: Watched::falling('at 40 °C', 0.5, Source::published('IEEE 43, on comparing with earlier readings; the half is common practice')),
         );
     }
 

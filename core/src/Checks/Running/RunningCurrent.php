@@ -16,6 +16,7 @@ use Levin\Core\Checks\Bench\PieceShape;
 use Levin\Core\Checks\Bench\Row;
 use Levin\Core\Checks\Bench\Source;
 use Levin\Core\Checks\Bench\Verdict;
+use Levin\Core\Checks\Bench\Watched;
 use Levin\Core\Checks\Supply\Unbalance;
 use Levin\Core\Units\Dimension;
 
@@ -58,6 +59,7 @@ final class RunningCurrent extends PartCheck
                 Entry::row('rolled', 'the same legs, each lead moved on to the next', Dimension::Current, true),
             ],
             row: Row::of('supply', PieceShape::Winding, 'clamp', 'motor', 'amps'),
+            watched: Watched::rising('most of them', 1.15, Source::practice()),
         );
     }
 
