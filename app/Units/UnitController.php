@@ -12,11 +12,15 @@ use Illuminate\Http\Request;
 /** The units the shop looks after. */
 class UnitController
 {
-    #[Operation('Units, by number', answer: UnitData::class, paged: true)]
+    #[Operation('Units, by number', answer: UnitData::class, paged: true, query: [
+        'search' => 'words that the unit, its site, its place, its maker, its model or its serial number all have together',
+    ])]
     public function index(Request $request): JsonResponse
     {
+        $request->validate(['search' => ['nullable', 'string', 'max:100']]);
+
         return response()->json(Page::of(
-            Unit::query()->with(['site', 'circuit.newest'])->orderBy('id'),
+            Unit::search($request->string('search')->toString())->with(['site', 'circuit.newest'])->orderBy('id'),
             $request,
             static fn (Unit $unit): UnitData => UnitData::of($unit),
         ));

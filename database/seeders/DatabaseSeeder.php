@@ -2,6 +2,7 @@
 
 namespace Database\Seeders;
 
+use App\Bench\UnitLog;
 use App\Calls\Call;
 use App\Shop\Role;
 use App\Shop\User;
@@ -9,11 +10,13 @@ use App\Units\Site;
 use App\Units\Unit;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
+use Levin\Core\Record\EventType;
 
 /** The invented shop of the demo. Its past calls are worked through with a fault hidden in the model, not written down. */
 class DatabaseSeeder extends Seeder
 {
-    public function run(SimulatedVisit $visit): void
+    public function run(SimulatedVisit $visit, UnitLog $log): void
     {
         $oda = $this->person('Oda Brandvold', 'oda@ternsound.example', Role::Technician);
         $ravi = $this->person('Ravi Penhallow', 'ravi@ternsound.example', Role::Technician);
@@ -74,6 +77,23 @@ class DatabaseSeeder extends Seeder
         $visit->work($again, $marit, 'HP:tripped', 20, 'Outdoor coil packed with seed fluff. Washed; head pressure normal.', true);
         $shed = $this->visit(1039, $units['seed'], $ravi, 'Shop too warm, outdoor fan slow.', $day->copy()->subDays(5)->addHours(9));
         $visit->work($shed, $ravi, 'CAP:fan-open', 20, 'Fan section of the dual capacitor dead. Capacitor replaced like for like.', true);
+
+        // what was judged on spring visits
+        foreach ([[37, '900'], [25, '760'], [13, '410'], [1, '330']] as [$months, $megohms]) {
+            $given = ['read' => $megohms, 'of' => 'hermetic compressor', 'temperature' => '70'];
+            $this->judged($log, $units['oven'], $oda, 'COMP', 'insulation', $given, $day->copy()->subMonths($months)->addHours(10));
+        }
+        foreach ([[25, '39.8'], [13, '39.1'], [1, '37.6']] as [$months, $read]) {
+            $given = ['marked' => '40', 'read' => $read];
+            $this->judged($log, $units['oven'], $ravi, 'CAP', 'capacitor', $given, $day->copy()->subMonths($months)->addHours(11));
+        }
+    }
+
+    /** @param  array<string, string>  $given */
+    private function judged(UnitLog $log, Unit $unit, User $user, string $part, string $check, array $given, Carbon $when): void
+    {
+        $data = ['part' => $part, 'check' => $check, 'given' => $given, 'units' => []];
+        $log->append($unit, $user, (string) Str::uuid(), EventType::Judged, $data, $when);
     }
 
     private function person(string $name, string $email, Role $role): User

@@ -86,9 +86,9 @@ it('shows figures in the units that someone reads in', function (): void {
 it('is clean by axe, in both themes', function (): void {
     $this->signIn();
     $axe = (string) file_get_contents(__DIR__.'/../../node_modules/axe-core/axe.min.js');
-    foreach (['/', '/units', '/bench', '/bench/three-leads', '/bench/contactor', '/shop'] as $path) {
+    foreach (['/', '/units', '/units/1', '/bench', '/bench/three-leads', '/bench/refrigerant-side', '/shop'] as $path) {
         $this->visit($path);
-        $this->find('main h1, main input[type=search]');
+        $this->find('h1, main input[type=search]');
         $this->driver()->executeScript($axe);
         foreach (['sun', 'attic'] as $theme) {
             $this->driver()->executeScript('document.documentElement.dataset.theme = arguments[0]', [$theme]);
@@ -99,4 +99,36 @@ it('is clean by axe, in both themes', function (): void {
             expect($wrong)->toBe([], "$path by $theme");
         }
     }
+});
+
+it('keeps a judgement with a call, and the unit has it for the next visit', function (): void {
+    $this->signIn();
+    $call = $this->freshCall();
+    $this->press('Judge a part on the bench');
+    $this->find('main input[type=search]');
+    $this->visit('/bench/capacitor?marked=40&read=36.1');
+    $this->sees('Weak', '[data-verdict]');
+    $this->press('Keep');
+    $this->press('Dual run capacitor');
+    $this->press('Keep it');
+    $this->sees('Kept with Dual run capacitor', '[role=status]');
+    $this->visit("/calls/$call");
+    $this->sees('Dual run capacitor: Weak, bad', '[data-event=judged]');
+    $this->visit('/units/9#checks');
+    $this->sees('Dual run capacitor', '[data-part=CAP]');
+    $this->sees('of its mark 90.3 %', '[data-part=CAP]');
+    expect($this->find('[data-part=CAP] a')->getAttribute('href'))->toContain("/calls/$call");
+});
+
+it('plots what is watched of a part over the visits, and strikes one out', function (): void {
+    $this->signIn();
+    $this->visit('/units/1#checks');
+    $this->find('[data-part=COMP] canvas');
+    $this->sees('It has come down', '[data-part=COMP]');
+    $before = count($this->api('units/1/checks')['parts'][0]['judged']);
+    $this->click('[data-part=CAP] li:first-child button');
+    $this->type('input[name=reason]', 'Its wires were on.');
+    $this->press('Strike it out');
+    $this->sees('struck out: Its wires were on.', '[data-part=CAP]');
+    expect($this->api('units/1/checks')['parts'][0]['judged'])->toHaveCount($before);
 });

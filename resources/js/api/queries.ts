@@ -6,10 +6,12 @@ import type {
     Call,
     CallPage,
     CircuitSheet,
+    EventInput,
     Expected,
     MeterFunction,
     Trace,
     Unit,
+    UnitChecks,
     UnitPage,
     User,
 } from './shapes';
@@ -82,7 +84,8 @@ function usePages<T>(key: string, path: string, filter: Record<string, string>) 
 /** Filters as the API has them: from, until, unit, order. */
 export const useCalls = (filter: Record<string, string>) => usePages<CallPage['items'][number]>('calls', 'calls', filter);
 
-export const useUnits = () => usePages<UnitPage['items'][number]>('units', 'units', {});
+/** Filters as the API has them: search. */
+export const useUnits = (filter: Record<string, string> = {}) => usePages<UnitPage['items'][number]>('units', 'units', filter);
 
 export const useUnit = (id: string) => useQuery({ queryKey: ['unit', id], queryFn: () => api<Unit>('GET', `units/${id}`) });
 
@@ -96,6 +99,19 @@ export const useCircuitSheet = (revision: number | undefined) =>
         staleTime: Number.POSITIVE_INFINITY,
         queryFn: () => api<CircuitSheet>('GET', `revisions/${revision}`),
     });
+
+/** What was judged of a unit's parts, on its calls and outside of them. */
+export const useUnitChecks = (id: string) =>
+    useQuery({ queryKey: ['unit-checks', id], queryFn: () => api<UnitChecks>('GET', `units/${id}/checks`) });
+
+/** Into the unit's own log; the event has its id before it leaves, so that a lost answer keeps it once. */
+export function useNoteOfUnit(unit: number) {
+    const client = useQueryClient();
+    return useMutation({
+        mutationFn: (event: EventInput) => api<UnitChecks>('POST', `units/${unit}/events`, event),
+        onSuccess: (checks) => client.setQueryData(['unit-checks', String(unit)], checks),
+    });
+}
 
 export function useOpenCall(unit: number) {
     const client = useQueryClient();

@@ -6,6 +6,7 @@ namespace Levin\Core\Checks\Capacitors;
 
 use Levin\Core\Checks\Bench\About;
 use Levin\Core\Checks\Bench\Entry;
+use Levin\Core\Checks\Bench\Figure;
 use Levin\Core\Checks\Bench\Given;
 use Levin\Core\Checks\Bench\Judgement;
 use Levin\Core\Meter\MeterFunction;
@@ -41,6 +42,8 @@ final class ByMeter extends RunCapacitorCheck
     {
         $read = $given->maybe('read');
 
-        return $this->judged($given, $read, Spec::of(MeterFunction::Capacitance)->error($read ?? 0.0), []);
+        return $this->judged($given, $read, Spec::of(MeterFunction::Capacitance)->error($read ?? 0.0), [
+            new Figure('read', Dimension::Capacitance, $read),
+        ]);
     }
 }

@@ -6,16 +6,23 @@ import { Places } from '../../ui/places';
 import { Problem } from '../../ui/problem';
 import { CheckView } from './check-view';
 
-/** Every word of what is in the hand is in the title of a check, or among what it is found by. */
+/**
+ * Every word of what is in the hand is in the title of a check, or among what it is found by. First those that have it in their
+ * title, then those that have it as it was typed.
+ */
 function found(checks: BenchCheck[], text: string): BenchCheck[] {
-    const words = text
-        .toLowerCase()
-        .split(/\s+/)
-        .filter((w) => w !== '');
-    return checks.filter((c) => {
-        const all = [c.title.toLowerCase(), ...c.words].join(' ');
-        return words.every((w) => all.includes(w));
-    });
+    const typed = text.trim().toLowerCase();
+    const words = typed.split(/\s+/);
+    const rank = (c: BenchCheck) => {
+        const title = c.title.toLowerCase();
+        return words.every((w) => title.includes(w)) ? 0 : c.words.some((w) => w.includes(typed)) ? 1 : 2;
+    };
+    return checks
+        .filter((c) => {
+            const all = [c.title.toLowerCase(), ...c.words].join(' ');
+            return words.every((w) => all.includes(w));
+        })
+        .sort((a, b) => rank(a) - rank(b));
 }
 
 /** One part in the hand and a meter. */
@@ -101,7 +108,7 @@ export function BenchScreen({ user }: { user: User }) {
                         <Link to="/bench" className="key m-4 mb-0 print:hidden lg:hidden">
                             ← All checks
                         </Link>
-                        <CheckView key={check.name} check={check} preferred={user.units} />
+                        <CheckView key={check.name} check={check} user={user} />
                     </>
                 )}
             </main>

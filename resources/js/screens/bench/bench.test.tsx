@@ -51,12 +51,21 @@ const good: BenchAnswer = {
     is_wrong: false,
 };
 
-function open(path: string, checks: BenchCheck[]) {
+/** What the rest of the server answers, with its status. */
+type Elsewhere = (to: string, body: string) => [unknown, number];
+
+function open(path: string, checks: BenchCheck[], elsewhere: Elsewhere = () => [answer, 200]) {
     vi.stubGlobal(
         'fetch',
-        vi.fn(async (to: string) => {
+        vi.fn(async (to: string, init?: RequestInit) => {
             asked.push(to);
-            return new Response(JSON.stringify(to === '/api/bench' ? { checks } : answer), { status: 200 });
+            const [body, status] =
+                to === '/api/bench'
+                    ? [{ checks }, 200]
+                    : to.startsWith('/api/bench/')
+                      ? [answer, 200]
+                      : elsewhere(to, String(init?.body ?? ''));
+            return new Response(JSON.stringify(body), { status });
         }),
     );
     return render(
@@ -125,6 +134,45 @@ it('takes several numbers, each in a field of its own', async () => {
     fireEvent.change(screen.getByLabelText('poles'), { target: { value: '' } });
     await waitFor(() => expect(decodeURIComponent(asked.at(-1) ?? '')).toContain('given[poles]=0.8&'));
     expect((screen.getByLabelText('poles') as HTMLInputElement).value).toBe('0.8');
+});
+
+it('keeps a judgement with a unit, in words that its drawing has, once however often it is sent', async () => {
+    sessionStorage.setItem('levin.bench.for', JSON.stringify({ unit: 4, name: 'Stage unit', call: null }));
+    const posted: { id: string; type: string; data: Record<string, unknown> }[] = [];
+    let fails = true;
+    open('/bench/leads', [check('leads', { words: ['compressor'] })], (to, body) => {
+        if (to === '/api/units/4/events') {
+            posted.push(JSON.parse(body));
+            return fails ? [{ message: 'Out of order.' }, 500] : [{ parts: [] }, 201];
+        }
+        return to === '/api/units/4'
+            ? [{ circuit: { revision: 3 } }, 200]
+            : [
+                  {
+                      parts: [
+                          { id: 'COMP', label: 'Compressor' },
+                          { id: 'CC', label: 'Contactor' },
+                      ],
+                  },
+                  200,
+              ];
+    });
+    fireEvent.change(await screen.findByLabelText('ab'), { target: { value: '118' } });
+    const [key] = await screen.findAllByRole('button', { name: 'Keep' });
+    await waitFor(() => expect((key as HTMLButtonElement).disabled).toBe(false));
+    fireEvent.click(key as HTMLElement);
+    fireEvent.click(await screen.findByRole('button', { name: 'Compressor' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Keep it' }));
+    // what is refused stays before whoever sent it
+    expect((await screen.findByRole('alert')).textContent).toContain('Out of order');
+    fails = false;
+    fireEvent.click(screen.getByRole('button', { name: 'Keep it' }));
+    expect((await screen.findByRole('status')).textContent).toContain('Kept with Compressor');
+    expect(posted.map((p) => p.id)).toEqual([posted[0]?.id, posted[0]?.id]);
+    expect(posted[1]).toMatchObject({
+        type: 'judged',
+        data: { part: 'COMP', check: 'leads', given: { ab: '118' }, units: { ab: 'kΩ' } },
+    });
 });
 
 it('says what is wrong beside the field, and calmly what is waited for', async () => {

@@ -1,21 +1,27 @@
+import { useState } from 'react';
 import { useJudgement } from '../../api/queries';
-import type { BenchCheck, BenchEntry } from '../../api/shapes';
+import type { BenchCheck, BenchEntry, User } from '../../api/shapes';
 import { Problem } from '../../ui/problem';
 import { EntryField } from './entry-field';
+import { KeepKey, KeepSheet, Kept, type KeptWith } from './keep';
 import { Phasors } from './phasors';
 import { RowDrawing } from './row-drawing';
 import { useDraft } from './use-draft';
 import { Verdict, VerdictLine } from './verdict';
 
 /** One check: its fields, its drawing, and what comes of it as one types. */
-export function CheckView({ check, preferred }: { check: BenchCheck; preferred: Record<string, string> }) {
+export function CheckView({ check, user }: { check: BenchCheck; user: User }) {
+    const preferred = user.units;
     const [draft, keep] = useDraft(check.name);
+    const [keeping, setKeeping] = useState(false);
+    const [kept, setKept] = useState<KeptWith | null>(null);
     const units = Object.fromEntries(
         check.entries.map((e) => [e.name, draft.units[e.name] ?? preferred[e.dimension] ?? e.units[0] ?? '']),
     );
     const answer = useJudgement(check.name, draft.given, units, preferred);
     const judged = answer.data;
     const judgement = judged?.judgement ?? null;
+    const isReady = judgement !== null && !answer.isPlaceholderData;
     const row = judgement?.row ?? check.row;
     const typed = (name: string) => {
         const text = draft.given[name] ?? '';
@@ -70,15 +76,30 @@ export function CheckView({ check, preferred }: { check: BenchCheck; preferred: 
             </section>
             <section className="min-w-0 bg-margin px-4 py-4 max-lg:border-ink max-lg:border-t-2 max-lg:pb-28 md:px-6">
                 <div className="lg:sticky lg:top-4">
-                    <Verdict check={check} answer={judged} />
+                    <Verdict check={check} answer={judged}>
+                        <div className="max-lg:hidden">
+                            <KeepKey ready={isReady} keep={() => setKeeping(true)} />
+                        </div>
+                        <Kept kept={kept} />
+                    </Verdict>
                 </div>
             </section>
             <div
                 className="print:hidden fixed inset-x-0 bottom-0 border-ink border-t-2 bg-paper px-4 py-3 lg:hidden"
                 data-verdict-line
             >
-                <VerdictLine answer={judged} />
+                <div className="flex items-center justify-between gap-3">
+                    <VerdictLine answer={judged} />
+                    <KeepKey ready={isReady} keep={() => setKeeping(true)} />
+                </div>
             </div>
+            <KeepSheet
+                judging={{ data: { check: check.name, given: draft.given, units }, words: check.words }}
+                user={user.id}
+                open={keeping}
+                setOpen={setKeeping}
+                kept={setKept}
+            />
         </>
     );
 }

@@ -30,10 +30,12 @@ export function RowDrawing({ row, typed }: { row: BenchRow; typed: (entry: strin
     const at = (n: number) => MARGIN + n * step;
     const says = (words: string, entry: string) => [words, entry === '' ? '' : typed(entry)].filter((t) => t !== '');
     const over = says(row.over, row.entry).join(': ');
+    const top = over === '' ? LINE - 58 : 0;
+    const bottom = row.posts.some((post) => post.role !== '') ? LINE + 54 : LINE + 36;
     return (
         <svg
-            viewBox={`0 0 ${WIDTH} 160`}
-            className="row-drawing w-full max-w-[560px]"
+            viewBox={`0 ${top} ${WIDTH} ${bottom - top}`}
+            className="row-drawing w-full max-w-[460px]"
             role="img"
             aria-label="Where the probes go"
         >

@@ -1,12 +1,6 @@
-import type { BenchAnswer, BenchCheck, Judgement } from '../../api/shapes';
-
-const SIGN: Record<Judgement['verdict'], string> = { good: '✓', watch: '!', bad: '✕', 'cannot say': '?' };
-const TONE: Record<Judgement['verdict'], string> = {
-    good: 'text-good',
-    watch: 'text-odd',
-    bad: 'text-odd',
-    'cannot say': 'text-ink',
-};
+import type { ReactNode } from 'react';
+import type { BenchAnswer, BenchCheck } from '../../api/shapes';
+import { VerdictMark } from '../../ui/verdict-mark';
 
 /** The verdict in a line, for the foot of a phone. */
 export function VerdictLine({ answer }: { answer: BenchAnswer | undefined }) {
@@ -14,14 +8,22 @@ export function VerdictLine({ answer }: { answer: BenchAnswer | undefined }) {
     return judgement === null ? (
         <p className="text-quiet">{answer === undefined || answer.is_wrong ? '…' : answer.waits}</p>
     ) : (
-        <p className={`font-bold text-xl ${TONE[judgement.verdict]}`}>
-            <span aria-hidden="true">{SIGN[judgement.verdict]}</span> {judgement.headline}
+        <p className="text-xl">
+            <VerdictMark verdict={judgement.verdict}>{judgement.headline}</VerdictMark>
         </p>
     );
 }
 
 /** What a check comes to, with all that stands behind it. */
-export function Verdict({ check, answer }: { check: BenchCheck; answer: BenchAnswer | undefined }) {
+export function Verdict({
+    check,
+    answer,
+    children,
+}: {
+    check: BenchCheck;
+    answer: BenchAnswer | undefined;
+    children: ReactNode;
+}) {
     const judgement = answer?.judgement ?? null;
     return (
         <>
@@ -37,8 +39,8 @@ export function Verdict({ check, answer }: { check: BenchCheck; answer: BenchAns
                     </p>
                 ) : (
                     <>
-                        <p className={`pt-1 pb-2 font-bold text-3xl leading-tight ${TONE[judgement.verdict]}`}>
-                            <span aria-hidden="true">{SIGN[judgement.verdict]}</span> {judgement.headline}
+                        <p className="pt-1 pb-2 text-3xl leading-tight">
+                            <VerdictMark verdict={judgement.verdict}>{judgement.headline}</VerdictMark>
                         </p>
                         {judgement.findings.map((finding) => (
                             <p key={finding} className="pb-1">
@@ -48,6 +50,7 @@ export function Verdict({ check, answer }: { check: BenchCheck; answer: BenchAns
                     </>
                 )}
             </div>
+            {children}
             {judgement !== null && judgement.figures.length > 0 && (
                 <dl className="my-3 grid grid-cols-[1fr_auto] gap-x-4 border-rule border-y py-2">
                     {judgement.figures.map((figure) => (

@@ -2,7 +2,7 @@ import type { CircuitSheet, LogEvent, Trace } from '../../api/shapes';
 import { SIGN } from './functions';
 
 /** What tells something of the unit, and can be struck out. */
-export const isEvidence = (event: LogEvent) => event.meaning !== null || event.struck !== null;
+export const isEvidence = (event: LogEvent) => event.meaning !== null || event.struck !== null || event.type === 'judged';
 
 /** An event of the log in plain words. */
 export function eventWords(event: LogEvent, trace: Trace, circuit: CircuitSheet): string {
@@ -37,6 +37,8 @@ export function eventWords(event: LogEvent, trace: Trace, circuit: CircuitSheet)
             return `${d.wire} ${d.lifted === true ? 'lifted' : 'landed'}`;
         case 'proved-dead':
             return 'proved dead: known source, circuit, known source';
+        case 'judged':
+            return `${d.label}: ${d.headline}, ${d.verdict}`;
         case 'note':
             return String(d.text);
         case 'looked-for':

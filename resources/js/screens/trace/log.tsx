@@ -1,7 +1,9 @@
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { CircuitSheet, LogEvent, Trace } from '../../api/shapes';
 import type { Send } from '../../api/use-outbox';
-import { Sheet } from '../../ui/sheet';
+import { keepFor } from '../../ui/keep-for';
+import { StrikeSheet } from '../../ui/strike-sheet';
 import { eventWords, isEvidence } from './event-words';
 
 function when(iso: string): string {
@@ -19,8 +21,7 @@ interface Props {
 export function Log({ trace, circuit, disabled, send }: Props) {
     const [note, setNote] = useState('');
     const [striking, setStriking] = useState<LogEvent | null>(null);
-    const [reason, setReason] = useState('');
-    const { id: call, imported } = trace.call;
+    const { id: call, imported, number, unit } = trace.call;
     return (
         <section aria-label="Log" className="px-5 pt-3 pb-8">
             <h2 className="heading">Log · {trace.events.length}</h2>
@@ -90,6 +91,15 @@ export function Log({ trace, circuit, disabled, send }: Props) {
                 </form>
             )}
             <p className="mt-3 flex flex-wrap gap-4 text-sm">
+                {!disabled && (
+                    <Link
+                        className="inline-flex min-h-[44px] items-center underline underline-offset-4"
+                        to="/bench"
+                        onClick={() => keepFor({ unit: unit.id, name: unit.name, call: { id: call, number } })}
+                    >
+                        Judge a part on the bench
+                    </Link>
+                )}
                 <a
                     className="inline-flex min-h-[44px] items-center underline underline-offset-4"
                     href={`/api/calls/${call}/call.json`}
@@ -109,35 +119,11 @@ export function Log({ trace, circuit, disabled, send }: Props) {
                     Diagram as SVG
                 </a>
             </p>
-            <Sheet open={striking !== null} onOpenChange={(o) => !o && setStriking(null)} title="Strike it out">
-                <form
-                    className="grid gap-3"
-                    onSubmit={(e) => {
-                        e.preventDefault();
-                        void send('strike', { event: striking?.id, reason }).then((sent) => {
-                            if (sent) {
-                                setStriking(null);
-                                setReason('');
-                            }
-                        });
-                    }}
-                >
-                    <p>It stays in the record, struck through, and no longer counts as evidence.</p>
-                    <label className="grid gap-1">
-                        Why
-                        <input
-                            className="field"
-                            name="reason"
-                            required
-                            value={reason}
-                            onChange={(e) => setReason(e.target.value)}
-                        />
-                    </label>
-                    <button type="submit" className="key" data-strong="true">
-                        Strike it out
-                    </button>
-                </form>
-            </Sheet>
+            <StrikeSheet
+                open={striking !== null}
+                close={() => setStriking(null)}
+                strike={(reason) => send('strike', { event: striking?.id, reason })}
+            />
         </section>
     );
 }

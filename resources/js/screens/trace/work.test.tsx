@@ -1,6 +1,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { createRef, type ReactNode } from 'react';
+import { MemoryRouter } from 'react-router';
 import { afterEach, expect, it, vi } from 'vitest';
 import type { Advice, Trace } from '../../api/shapes';
 import { aCall, aCondition, anAdvice, anEvent, aSheet, aStanding, aTrace, theSuspects } from '../../testing/shapes';
@@ -207,32 +208,39 @@ it('writes every kind of event in plain words, newest first, and leaves struck o
         anEvent({ id: '8', sequence: 8, type: 'finding', data: { label: 'Contactor: coil open', cause: 'ants' } }),
         anEvent({ id: '9', sequence: 9, type: 'closed' }),
         anEvent({ id: '10', sequence: 10, type: 'reopened', data: { reason: 'back again' } }),
+        anEvent({ id: '11', sequence: 11, type: 'judged', data: { label: 'Capacitor', headline: 'Weak', verdict: 'bad' } }),
     ];
     const standing = aStanding({ conditions: [aCondition('disconnect', true, true, 'in', 'pulled')] });
-    const { container } = render(<Log trace={aTrace({ events, standing })} circuit={aSheet()} disabled={false} send={vi.fn()} />);
+    const { container } = render(
+        <Log trace={aTrace({ events, standing })} circuit={aSheet()} disabled={false} send={vi.fn()} />,
+        {
+            wrapper: MemoryRouter,
+        },
+    );
     const lines = [...container.querySelectorAll('li')].map((li) => li.textContent);
     for (const [n, text] of [
-        [0, 'reopened: back again'],
-        [1, 'call closed'],
-        [2, 'found: Contactor: coil open. ants'],
-        [3, 'bees'],
-        [4, 'struck out 1: wrong unit'],
-        [5, 'Ω CC.A → CC.B  OL'],
-        [6, 'w24 lifted'],
-        [7, 'known source, circuit, known source'],
-        [8, 'disconnect: pulled'],
-        [9, 'Contactor dropped out'],
+        [0, 'Capacitor: Weak, bad'],
+        [1, 'reopened: back again'],
+        [2, 'call closed'],
+        [3, 'found: Contactor: coil open. ants'],
+        [4, 'bees'],
+        [5, 'struck out 1: wrong unit'],
+        [6, 'Ω CC.A → CC.B  OL'],
+        [7, 'w24 lifted'],
+        [8, 'known source, circuit, known source'],
+        [9, 'disconnect: pulled'],
+        [10, 'Contactor dropped out'],
     ] as const) {
         expect(lines[n]).toContain(text);
     }
-    expect(lines[5]).toContain('not healthy, clears 9');
+    expect(lines[6]).toContain('not healthy, clears 9');
     expect(container.querySelectorAll('.line-through').length).toBe(1);
-    expect(screen.getAllByText('Strike').length).toBe(1);
+    expect(screen.getAllByText('Strike').length).toBe(2);
 });
 
 it('says over the log of a call from a file who took it in and when', () => {
     const log = (call: Trace['call']) => <Log trace={aTrace({ call })} circuit={aSheet()} disabled={false} send={vi.fn()} />;
-    const { container, rerender } = render(log(aCall()));
+    const { container, rerender } = render(log(aCall()), { wrapper: MemoryRouter });
     expect(container.querySelector('[data-imported]')).toBeNull();
     rerender(log(aCall({ imported: { by: 'Marit Skerry', at: '2026-11-25T14:03:00Z' } })));
     expect(container.querySelector('[data-imported]')?.textContent).toMatch(/from a call file by Marit Skerry, .*2026.*\.$/);

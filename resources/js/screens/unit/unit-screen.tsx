@@ -5,6 +5,7 @@ import { More } from '../../ui/more';
 import { Problem } from '../../ui/problem';
 import { ThemeKey } from '../../ui/theme';
 import { CallRow } from '../day/day';
+import { PartChecks } from './part-checks';
 
 export function UnitScreen() {
     const { id = '' } = useParams();
@@ -113,6 +114,7 @@ export function UnitScreen() {
                     </ul>
                     <More list={calls} />
                     {calls.isSuccess && calls.total === 0 && <p className="px-4 py-3 text-quiet">No calls yet.</p>}
+                    <PartChecks unit={u.id} name={u.name} />
                 </section>
             </div>
         </main>
