@@ -11,9 +11,6 @@ return [
     // where the shipped circuit files are
     'circuits' => base_path('circuits'),
 
-    // the cache that keeps what suspects go through; none: the usual one
-    'outlooks' => env('LEVIN_OUTLOOKS'),
-
     // bin/setup writes it: the same as long as the core is the same
     'build' => is_file($build) ? trim((string) file_get_contents($build)) : 'none',
 ];

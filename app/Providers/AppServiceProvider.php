@@ -24,7 +24,7 @@ class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(
             CircuitShelf::class,
-            fn (): CircuitShelf => new CircuitShelf(Cache::store($this->outlooks()), config()->string('levin.build')),
+            fn (): CircuitShelf => new CircuitShelf(Cache::store('outlooks'), config()->string('levin.build')),
         );
         Connection::resolverFor('sqlite', fn (
             \PDO|\Closure $pdo,
@@ -40,13 +40,5 @@ class AppServiceProvider extends ServiceProvider
         Model::preventSilentlyDiscardingAttributes(! $this->app->isProduction());
         Gate::policy(Call::class, CallPolicy::class);
         $this->commands([TakeInCircuits::class, WorkOut::class, WriteDescription::class]);
-    }
-
-    /** The cache that keeps what suspects go through; null for the usual one. */
-    private function outlooks(): ?string
-    {
-        $store = config('levin.outlooks');
-
-        return is_string($store) && $store !== '' ? $store : null;
     }
 }

@@ -74,6 +74,7 @@ abstract class BrowserTestCase extends TestCase
             'DB_DATABASE' => self::$folder.'/levin.sqlite',
             'SESSION_DRIVER' => 'file',
             'CACHE_STORE' => 'file',
+            'LEVIN_OUTLOOKS' => $root.'/storage/framework/cache/outlooks',
             'LARAVEL_STORAGE_PATH' => self::$folder.'/storage', 'PHP_CLI_SERVER_WORKERS' => '3', 'BCRYPT_ROUNDS' => '4',
         ];
         foreach (['app', 'framework/cache/data', 'framework/sessions', 'framework/views', 'logs'] as $folder) {
