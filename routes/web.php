@@ -11,6 +11,7 @@ use App\Calls\CallExportController;
 use App\Calls\CallImportController;
 use App\Calls\ExpectedReadingController;
 use App\Circuits\SheetController;
+use App\Shop\HabitController;
 use App\Shop\SessionController;
 use App\Units\UnitController;
 use Illuminate\Support\Facades\Route;
@@ -23,6 +24,8 @@ Route::prefix('api')->middleware('body:64')->group(function (): void {
         Route::get('session', [SessionController::class, 'show']);
         Route::put('session/units', [SessionController::class, 'prefer']);
         Route::delete('session', [SessionController::class, 'destroy']);
+        Route::get('shop/habits', [HabitController::class, 'index']);
+        Route::put('shop/habits', [HabitController::class, 'change']);
         Route::get('bench', [BenchController::class, 'index']);
         Route::get('bench/{check}', [BenchController::class, 'judge'])->where('check', '[a-z0-9-]+');
         Route::get('units', [UnitController::class, 'index']);

@@ -6,6 +6,7 @@ namespace App\Bench;
 
 use App\Api\Data;
 use Levin\Core\Checks\Bench\About;
+use Levin\Core\Checks\Bench\Entry;
 
 /** A check of the bench: what it is, how it is taken, what it takes. */
 final readonly class BenchCheckData extends Data
@@ -27,7 +28,8 @@ final readonly class BenchCheckData extends Data
     ) {
     }
 
-    public static function of(About $about): self
+    /** @param  array<string, string>  $habits  of the shop, by habit */
+    public static function of(About $about, array $habits): self
     {
         return new self(
             $about->name,
@@ -37,7 +39,7 @@ final readonly class BenchCheckData extends Data
             $about->caution,
             $about->leavesOut,
             $about->words,
-            array_map(BenchEntryData::of(...), $about->entries),
+            array_map(static fn (Entry $entry): BenchEntryData => BenchEntryData::of($entry, $habits), $about->entries),
             $about->row === null ? null : BenchRowData::of($about->row),
         );
     }

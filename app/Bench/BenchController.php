@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Api\Operation;
+use App\Shop\ShopHabit;
 use Illuminate\Http\JsonResponse;
 use Levin\Core\Checks\Bench\BadGiven;
 use Levin\Core\Checks\Bench\PartCheck;
@@ -17,7 +18,11 @@ class BenchController
     #[Operation('Every check of a single part, by title', answer: BenchChecksData::class)]
     public function index(): JsonResponse
     {
-        $checks = array_map(static fn (PartCheck $check): BenchCheckData => BenchCheckData::of($check->about()), PartChecks::all());
+        $habits = ShopHabit::chosen();
+        $checks = array_map(
+            static fn (PartCheck $check): BenchCheckData => BenchCheckData::of($check->about(), $habits),
+            PartChecks::all(),
+        );
         usort($checks, static fn (BenchCheckData $a, BenchCheckData $b): int => strcmp($a->title, $b->title));
 
         return response()->json(new BenchChecksData($checks));

@@ -31,7 +31,8 @@ final readonly class BenchEntryData extends Data
     ) {
     }
 
-    public static function of(Entry $entry): self
+    /** @param  array<string, string>  $habits  of the shop, by habit */
+    public static function of(Entry $entry, array $habits): self
     {
         return new self(
             $entry->kind,
@@ -41,8 +42,17 @@ final readonly class BenchEntryData extends Data
             $entry->dimension->symbols(),
             $entry->isRequired,
             $entry->isRead,
-            $entry->choices,
+            self::usualFirst($entry->choices, $habits[$entry->habit->value ?? ''] ?? ''),
             $entry->usual,
         );
+    }
+
+    /**
+     * @param  list<string>  $choices
+     * @return list<string>
+     */
+    private static function usualFirst(array $choices, string $usual): array
+    {
+        return in_array($usual, $choices, true) ? [$usual, ...array_values(array_diff($choices, [$usual]))] : $choices;
     }
 }

@@ -56,7 +56,10 @@ final readonly class PartHistoryData extends Data
             $watched,
             $unit->symbol ?? '',
             $trend === null ? null : TrendData::of($trend),
-            array_map(static fn (JudgedThen $then): JudgedData => JudgedData::of($then, $rows[$then->event], $watched, $unit, $unitOf), $history->judged),
+            array_map(
+                static fn (JudgedThen $then): JudgedData => JudgedData::of($then, $rows[$then->event], $watched, $unit, $unitOf),
+                $history->judged,
+            ),
         );
     }
 }

@@ -22,6 +22,9 @@ class UnitEventRequest extends EventRequest
     #[\Override]
     public function messages(): array
     {
-        return [...parent::messages(), 'type.*' => 'Outside of a call a part can be judged, or a judgement struck out. Open a call for the rest.'];
+        return [
+            ...parent::messages(),
+            'type.*' => 'Outside of a call a part can be judged, or a judgement struck out. Open a call for the rest.',
+        ];
     }
 }

@@ -13,7 +13,7 @@ final readonly class PreferenceData extends Data
     /** Of these everyone has a habit; of the others the number says which unit it is in. */
     private const HABITS = [
         Dimension::Temperature, Dimension::TemperatureDifference, Dimension::Pressure, Dimension::AirPressure, Dimension::AirFlow,
-        Dimension::Length,
+        Dimension::Length, Dimension::WireSize,
     ];
 
     /** @param  list<string>  $units  the usual one first */

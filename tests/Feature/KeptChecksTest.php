@@ -48,7 +48,8 @@ it('puts what was judged on a call beside what was judged outside of any', funct
     $judged = $this->getJson("/api/units/{$this->unit->id}/checks")->json('parts.0.judged');
     expect(array_column($judged, 'call'))->toBe([null, $call]);
     // struck out on the call, it stays in sight and counts no more
-    $this->postJson("/api/calls/$call/events", ($this->event)('strike', ['event' => $event['id'], 'reason' => 'Wrong lead.']))->assertCreated();
+    $strike = ($this->event)('strike', ['event' => $event['id'], 'reason' => 'Wrong lead.']);
+    $this->postJson("/api/calls/$call/events", $strike)->assertCreated();
     $part = $this->getJson("/api/units/{$this->unit->id}/checks")->json('parts.0');
     expect($part['judged'][1]['struck'])->toBe('Wrong lead.')->and($part['trend'])->toBeNull();
 });
@@ -72,7 +73,8 @@ it('refuses what it cannot keep, and says why', function (array $change, string 
     ($this->keep)(array_replace_recursive(($this->insulation)('120'), $change))->assertUnprocessable()->assertJsonValidationErrors($field);
 })->with([
     'no part' => [['data' => ['part' => ' ']], 'part'], 'no check' => [['data' => ['check' => 'guess']], 'given'],
-    'no number' => [['data' => ['given' => ['read' => 'x']]], 'given'], 'nothing read' => [['data' => ['given' => ['read' => '']]], 'given'],
+    'no number' => [['data' => ['given' => ['read' => 'x']]], 'given'],
+    'nothing read' => [['data' => ['given' => ['read' => '']]], 'given'],
     'no judgement' => [['type' => 'note'], 'type'], 'long ago' => [['noted_at' => '1999-01-01T00:00:00Z'], 'noted_at'],
     'no id' => [['id' => '1'], 'id'],
 ]);

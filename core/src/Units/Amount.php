@@ -43,6 +43,9 @@ final readonly class Amount
         if (self::isOver($dimension, $text)) {
             return new self(null, $field);
         }
+        if ($dimension === Dimension::WireSize) {
+            $text = self::aught($dimension, $text);
+        }
         $text = (string) preg_replace_callback(
             self::FRACTION,
             static fn (array $m): string => (string) ((float) $m[1] + (float) $m[2] / (float) $m[3]),
@@ -61,6 +64,20 @@ final readonly class Amount
         }
 
         return abs($value) <= $dimension->most() ? new self($value, $unit) : throw BadAmount::offTheScale($dimension, $text);
+    }
+
+    /**
+     * Gauges thicker than 1 are written 1/0 to 4/0, and counted on below it; nobody writes a minus.
+     *
+     * @throws BadAmount
+     */
+    private static function aught(Dimension $dimension, string $text): string
+    {
+        if (preg_match('/^[-−]/u', $text) === 1) {
+            throw BadAmount::negative($dimension, $text);
+        }
+
+        return preg_match('/^([1-4])\/0(?!\d)(.*)$/s', $text, $m) === 1 ? (1 - (int) $m[1]).$m[2] : $text;
     }
 
     /** Whether a meter said that it was over its range: something only ohms are. */

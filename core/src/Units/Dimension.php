@@ -27,6 +27,7 @@ enum Dimension: string
     case Frequency = 'frequency';
     case Speed = 'speed';
     case Length = 'length';
+    case WireSize = 'wire size';
     case Duration = 'time';
     case Share = 'share';
     case Number = 'number';
@@ -63,6 +64,7 @@ enum Dimension: string
             self::Frequency => [new Unit('Hz', 1.0)],
             self::Speed => [new Unit('r/min', 1.0, 0.0, ['rpm'], 4)],
             self::Length => [new Unit('ft', 0.3048, 0.0, ['feet', "'"]), new Unit('m', 1.0)],
+            self::WireSize => [new AwgUnit, new Unit('mm²', 1e-6, 0.0, ['mm2', 'mm^2', 'sqmm'])],
             self::Duration => [
                 new Unit('s', 1.0, 0.0, ['sec', 'second', 'seconds']),
                 new Unit('min', 60.0, 0.0, ['minute', 'minutes']),
@@ -91,6 +93,7 @@ enum Dimension: string
             self::Frequency => 400.0,
             self::Speed => 20e3,
             self::Length => 1e4,
+            self::WireSize => 1e-3,
             self::Duration => 1e7,
             self::Share => 10.0,
             self::Number => 1e6,

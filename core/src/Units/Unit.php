@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Units;
 
 /** A unit as it is written, and what one of it is in SI. */
-final readonly class Unit
+readonly class Unit
 {
     /**
      * @param  string  $symbol  as it is shown

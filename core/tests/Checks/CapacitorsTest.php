@@ -5,7 +5,9 @@ declare(strict_types=1);
 use Levin\Core\Checks\Bench\BadGiven;
 use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Checks\Capacitors\ByMeter;
+use Levin\Core\Checks\Capacitors\DualCapacitor;
 use Levin\Core\Checks\Capacitors\Replacement;
+use Levin\Core\Checks\Capacitors\StartCapacitor;
 use Levin\Core\Checks\Capacitors\Tolerance;
 use Levin\Core\Checks\Capacitors\UnderLoad;
 
@@ -60,4 +62,58 @@ it('finds on the truck one, or two in parallel, that has its microfarads', funct
 })->with([
     [[5.0, 40.0, 45.0], 'On the truck: 45 µF,'], [[5.0, 10.0, 40.0], 'On the truck: 5 µF and 40 µF in parallel'],
     [[5.0, 10.0], 'Nothing on the truck'], [[44.0, 45.5], 'On the truck: 45.5 µF,'],
+]);
+
+it('judges both sections of a dual one, and whether its three readings fit together', function (
+    array $read,
+    Verdict $is,
+    string $says,
+): void {
+    // in a row 1/C = 1/C₁ + 1/C₂ [physics]: 40 and 5 µF are 4.44 µF
+    $judgement = (new DualCapacitor)->of(['herm' => '40', 'fan' => '5', ...$read]);
+    expect($judgement->verdict)->toBe($is)->and(implode(' ', $judgement->findings))->toContain($says);
+})->with([
+    [['c_herm' => '39.8', 'c_fan' => '5.0', 'herm_fan' => '4.4'], Verdict::Good, 'fit together'],
+    [['c_herm' => '39.8', 'c_fan' => '5.0', 'herm_fan' => '3.6'], Verdict::CannotSay, 'do not fit together'],
+    [
+        ['c_herm' => '39.8', 'c_fan' => '3.1', 'truck' => '5 7.5'],
+        Verdict::Bad,
+        'FAN has 62 % of its mark. For a single in its place: on the truck: 5 µF',
+    ],
+    [['c_herm' => 'OL', 'c_fan' => '5.0'], Verdict::Bad, 'HERM is open'],
+    [['c_herm' => '5', 'c_fan' => '40'], Verdict::CannotSay, 'swapped'],
+    [['c_herm' => '40', 'looks' => 'bulged'], Verdict::Bad, 'Bulged'], [['c_fan' => '5.0'], Verdict::Good, 'FAN is good'],
+    [[], Verdict::CannotSay, 'one of its readings'],
+]);
+
+it('takes any dual one apart again from its readings in a row', function (float $herm, float $fan): void {
+    $both = $herm * $fan / ($herm + $fan);
+    $uf = static fn (float $farads): string => (string) round($farads, 3);
+    $given = ['herm' => $uf($herm), 'fan' => $uf($fan), 'c_herm' => $uf($herm), 'c_fan' => $uf($fan), 'herm_fan' => $uf($both)];
+    expect((new DualCapacitor)->of($given)->verdict)->toBe(Verdict::Good);
+})->with([[30.0, 5.0], [35.0, 7.5], [45.0, 10.0], [80.0, 12.5]]);
+
+it('refuses a dual one whose marks are swapped, and a range that is none', function (): void {
+    expect(fn () => (new DualCapacitor)->of(['herm' => '5', 'fan' => '40']))->toThrow(BadGiven::class, 'swapped')
+        ->and(fn () => (new StartCapacitor)->of(['low' => '227', 'high' => '189']))->toThrow(BadGiven::class, 'smaller number');
+});
+
+it('holds a start capacitor within its range, at, under and over its ends', function (string $read, Verdict $is): void {
+    // a start capacitor is marked as a range, such as 189–227 µF: its own plate
+    expect((new StartCapacitor)->of(['low' => '189', 'high' => '227', 'read' => $read])->verdict)->toBe($is);
+})->with([
+    ['208', Verdict::Good], ['190', Verdict::Watch], ['189', Verdict::Watch], ['183', Verdict::Bad], ['226', Verdict::Watch],
+    ['233', Verdict::Bad], ['OL', Verdict::Bad], ['20.8', Verdict::CannotSay], ['120', Verdict::Bad],
+]);
+
+it('looks at what kills start capacitors', function (array $given, Verdict $is, string $says): void {
+    // 15 kΩ across it, seconds in circuit, twenty starts an hour: common practice, no published source
+    $judgement = (new StartCapacitor)->of(['low' => '189', 'high' => '227', ...$given]);
+    expect($judgement->verdict)->toBe($is)->and(implode(' ', $judgement->findings))->toContain($says);
+})->with([
+    [['bleed' => '15k'], Verdict::Good, 'Its resistor is right'], [['bleed' => 'OL'], Verdict::Watch, 'open or too large'],
+    [['bleed' => '20.1k'], Verdict::Watch, 'open or too large'], [['bleed' => '9.9k'], Verdict::Watch, 'too small'],
+    [['seconds' => '3'], Verdict::Good, 'out again in time'], [['seconds' => '3.1'], Verdict::Bad, 'too long'],
+    [['starts' => '20'], Verdict::Good, 'in time'], [['starts' => '21'], Verdict::Watch, 'too often'],
+    [['looks' => 'cracked'], Verdict::Bad, 'Cracked'],
 ]);

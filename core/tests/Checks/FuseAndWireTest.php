@@ -45,6 +45,9 @@ it('sizes a circuit from its loads', function (array $given, Verdict $is, string
     [['fitted' => '20'], Verdict::Watch, 'Smaller than its loads: it will open with nothing wrong'],
     [['gauge' => '12', 'fitted' => '40'], Verdict::Good, 'Fuse and wire good'], [['gauge' => '14'], Verdict::Bad, 'The wire is too thin'],
     [['gauge' => '12', 'terminals' => '60 °C'], Verdict::Bad, 'The wire is too thin'],
+    // metric sizes as the gauge that is no thicker: 6 mm² as AWG 10, 4 mm² as AWG 12
+    [['gauge' => '6 mm²', 'fitted' => '40'], Verdict::Good, 'Fuse and wire good'],
+    [['gauge' => '4 mm²', 'terminals' => '60 °C'], Verdict::Bad, 'The wire is too thin'],
     [['gauge' => '10', 'fitted' => '40', 'terminals' => '60 °C'], Verdict::Good, 'Fuse and wire good'],
     // 80 % of the device for hours: NEC 210.20(A) (from memory)
     [['fitted' => '25', 'gauge' => '10', 'running' => '20'], Verdict::Good, 'Fuse and wire good'],
@@ -72,7 +75,7 @@ it('works out what is lost on the way', function (): void {
 it('refuses what no circuit has, and says what it lacks', function (): void {
     expect((new FuseAndWire)->of([])->verdict)->toBe(Verdict::CannotSay)
         ->and(fn () => (new FuseAndWire)->of(['compressor' => '-18']))->toThrow(BadGiven::class, 'no current below nothing')
-        ->and(fn () => (new FuseAndWire)->of(['gauge' => '13']))->toThrow(BadGiven::class, 'cannot be "13"')
+        ->and(fn () => (new FuseAndWire)->of(['gauge' => '5/0']))->toThrow(BadGiven::class, 'copper wire')
         ->and(fn () => (new FuseAndWire)->of(['length' => '60 V']))->toThrow(BadGiven::class, 'is not a unit of length')
         ->and(fn () => (new FuseAndWire)->of(['motors' => '1 OL']))->toThrow(BadGiven::class);
 });

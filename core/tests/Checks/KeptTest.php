@@ -58,7 +58,10 @@ it('watches what goes up as well, and of what nothing is watched says nothing', 
 });
 
 it('watches figures that its checks have', function (): void {
-    $watching = array_filter(array_map(static fn ($check): About => $check->about(), PartChecks::all()), static fn (About $a): bool => $a->watched !== null);
+    $watching = array_filter(
+        array_map(static fn ($check): About => $check->about(), PartChecks::all()),
+        static fn (About $about): bool => $about->watched !== null,
+    );
     $given = [
         'capacitor' => ['marked' => '45', 'read' => '44'], 'capacitor-under-load' => ['marked' => '45', 'volts' => '370', 'amps' => '6'],
         'flame-signal' => ['read' => '3'], 'insulation' => ['read' => '100'], 'running-current' => ['plate' => '5', 'amps' => '4'],

@@ -43,7 +43,11 @@ it('tells a wye from a delta, and says how each is joined for either voltage', f
     expect(nine(['t1t4' => '20', 't2t5' => '20', 't3t6' => '20'])->verdict)->toBe(Verdict::CannotSay);
 });
 
-it('finds which half is not like the others, at the limits, under and over them', function (string $half, float $factor, Verdict $is): void {
+it('finds which half is not like the others, at the limits, under and over them', function (
+    string $half,
+    float $factor,
+    Verdict $is,
+): void {
     // over 5 % off the mean of all six doubtful, over 10 % bad (common practice, no published source)
     $judgement = nine(nineAsWye([$half => 20.0 * $factor]));
     expect($judgement->verdict)->toBe($is);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Levin\Core\Checks\Bench\BadGiven;
 use Levin\Core\Checks\Bench\Verdict;
+use Levin\Core\Checks\Supply\ThreeFuses;
 use Levin\Core\Checks\Supply\ThreePhase;
 use Levin\Core\Checks\Supply\Unbalance;
 
@@ -81,3 +82,26 @@ it('refuses three voltages that three legs cannot have', function (array $given,
     [legs(480.0, 100.0, 100.0), 'more than the two others together'], [['l1l2' => '480'], 'L2 – L3 is missing'],
     [['l1l2' => '480', 'l2l3' => '-480', 'l1l3' => '480'], 'no voltage below nothing'],
 ]);
+
+it('tells which of three fuses are open by the pairs behind them', function (array $behind, Verdict $is, string $says): void {
+    // one open: only the pair without it is whole; two open: nothing between the two dead legs [physics]
+    $line = ['l1l2' => '480', 'l2l3' => '480', 'l1l3' => '480'];
+    $judgement = (new ThreeFuses)->of([...$line, ...array_combine(['behind_l1l2', 'behind_l2l3', 'behind_l1l3'], $behind)]);
+    expect($judgement->verdict)->toBe($is)->and($judgement->headline)->toContain($says);
+})->with([
+    [['480', '480', '480'], Verdict::Good, 'Fuses whole'], [['480', '433', '433'], Verdict::Good, 'Fuses whole'],
+    [['480', '240', '240'], Verdict::Bad, 'The fuse of L3 is open'], [['240', '240', '480'], Verdict::Bad, 'The fuse of L2 is open'],
+    [['240', '0', '240'], Verdict::Bad, 'only the fuse of L1 is whole'], [['3', '0', '2'], Verdict::Bad, 'Two or all three are open'],
+    [['300', '250', '260'], Verdict::Watch, 'neither whole nor dead'],
+]);
+
+it('tells an open fuse by the volts over it, at the limit, under and over it', function (string $over, Verdict $is): void {
+    // 5 % of 277 V is 13.9 V (common practice, no published source)
+    $line = ['l1l2' => '480', 'l2l3' => '480', 'l1l3' => '480'];
+    expect((new ThreeFuses)->of([...$line, 'over2' => $over])->verdict)->toBe($is);
+})->with([['0', Verdict::Good], ['13.8', Verdict::Good], ['13.9', Verdict::Bad], ['277', Verdict::Bad]]);
+
+it('does not judge fuses on a supply that is not whole', function (): void {
+    expect((new ThreeFuses)->of(['l1l2' => '480', 'l2l3' => '240', 'l1l3' => '240', 'over3' => '0'])->verdict)->toBe(Verdict::CannotSay)
+        ->and((new ThreeFuses)->of(['l1l2' => '0', 'l2l3' => '0', 'l1l3' => '0', 'over3' => '0'])->verdict)->toBe(Verdict::CannotSay);
+});

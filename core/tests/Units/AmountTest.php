@@ -34,7 +34,8 @@ it('shows what it took, in the digits that matter', function (Dimension $dimensi
     [Dimension::Temperature, 'f', 100.0, '212 °F'], [Dimension::Pressure, 'psi', 689475.7, '100 psi'],
     [Dimension::AirPressure, 'in w.c.', 124.54, '0.5 in w.c.'], [Dimension::Resistance, 'ohm', 0.0, '0 Ω'],
     [Dimension::Capacitance, 'µF', 37.64e-6, '37.6 µF'], [Dimension::Voltage, 'v', 239.8, '240 V'],
-    [Dimension::Share, '%', 0.4904, '49 %'],
+    [Dimension::Share, '%', 0.4904, '49 %'], [Dimension::WireSize, 'AWG', 3.31e-6, '12 AWG'],
+    [Dimension::WireSize, 'awg', 107.2e-6, '4/0 AWG'], [Dimension::WireSize, 'mm2', 2.5e-6, '2.5 mm²'],
 ]);
 
 it('comes back to what it was, in every unit there is', function (Dimension $dimension): void {
@@ -61,3 +62,15 @@ it('says what is wrong and what to type', function (Dimension $dimension, string
     [Dimension::Resistance, '1e99', 'Look at the decimal and the unit again'], [Dimension::Current, '1,200', 'read in two ways'],
     [Dimension::Voltage, str_repeat('1', 30), 'longer than 24'],
 ]);
+
+it('knows wire by gauge as by area', function (string $typed, float $millimetres): void {
+    // NEC chapter 9 table 8, areas of AWG sizes (from memory), within half a per cent
+    expect(Amount::parse(Dimension::WireSize, $typed)->value)->toEqualWithDelta($millimetres * 1e-6, 5e-3 * $millimetres * 1e-6);
+})->with([
+    ['18', 0.823], ['14', 2.08], ['12 AWG', 3.31], ['10', 5.261], ['6', 13.30], ['1', 42.41], ['1/0', 53.49], ['2/0 AWG', 67.43],
+    ['4/0', 107.2], ['2.5 mm²', 2.5], ['16 mm2', 16.0],
+]);
+
+it('takes no gauge with a minus, and none thicker than any', function (string $typed): void {
+    expect(fn () => Amount::parse(Dimension::WireSize, $typed))->toThrow(BadAmount::class);
+})->with(['-3', '−2', '5/0', '2000 mm²', 'thick']);

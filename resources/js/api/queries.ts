@@ -8,6 +8,8 @@ import type {
     CircuitSheet,
     EventInput,
     Expected,
+    HabitInput,
+    Habits,
     MeterFunction,
     Trace,
     Unit,
@@ -146,7 +148,21 @@ export function useExpected(call: string, on: MeterOn, stamp: number) {
     });
 }
 
-/** The checks change with the application only. */
+export const useHabits = () => useQuery({ queryKey: ['habits'], queryFn: () => api<Habits>('GET', 'shop/habits') });
+
+/** A habit of the shop; the checks begin with it from then on. */
+export function useChangeHabit() {
+    const client = useQueryClient();
+    return useMutation({
+        mutationFn: (habit: HabitInput) => api<Habits>('PUT', 'shop/habits', habit),
+        onSuccess: (habits) => {
+            client.setQueryData(['habits'], habits);
+            void client.invalidateQueries({ queryKey: ['bench'], exact: true });
+        },
+    });
+}
+
+/** The checks change with the application and the shop's habits only. */
 export const useBench = () =>
     useQuery({ queryKey: ['bench'], staleTime: Number.POSITIVE_INFINITY, queryFn: () => api<BenchChecks>('GET', 'bench') });
 

@@ -13,6 +13,7 @@ final readonly class Entry
     /**
      * @param  list<string>  $choices  of a choice, the usual one first
      * @param  string  $usual  of a word
+     * @param  Habit|null  $habit  that a shop has of choosing it
      * @param  bool  $isRead  off a meter, which may show nothing or be over its range; what is on a plate is neither
      */
     private function __construct(
@@ -24,6 +25,7 @@ final readonly class Entry
         public bool $isRead = false,
         public array $choices = [],
         public string $usual = '',
+        public ?Habit $habit = null,
     ) {
     }
 
@@ -49,6 +51,12 @@ final readonly class Entry
     public static function choice(string $name, string $label, array $choices): self
     {
         return new self(EntryKind::Choice, $name, $label, choices: $choices);
+    }
+
+    /** Something that a shop always chooses the same. */
+    public static function habit(string $name, string $label, Habit $habit): self
+    {
+        return new self(EntryKind::Choice, $name, $label, choices: $habit->choices(), habit: $habit);
     }
 
     /** What people call it: a lead by its colour. */

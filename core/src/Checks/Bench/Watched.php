@@ -34,7 +34,7 @@ final readonly class Watched
 
     public function words(): string
     {
-        return sprintf($this->isFalling() ? 'News when it comes down to %g times what it was.' : 'News at %g times what it was.', $this->factor);
+        return sprintf('News when it %s %g times what it was.', $this->isFalling() ? 'comes down to' : 'goes up to', $this->factor);
     }
 
     public function isNews(float $was, float $is): bool

@@ -7,7 +7,9 @@ namespace Levin\Core\Checks\Capacitors;
 use Levin\Core\Checks\Bench\BadGiven;
 use Levin\Core\Checks\Bench\Entry;
 use Levin\Core\Checks\Bench\Figure;
+use Levin\Core\Checks\Bench\Finding;
 use Levin\Core\Checks\Bench\Given;
+use Levin\Core\Checks\Bench\Habit;
 use Levin\Core\Checks\Bench\Judgement;
 use Levin\Core\Checks\Bench\Limit;
 use Levin\Core\Checks\Bench\PartCheck;
@@ -26,13 +28,11 @@ abstract class RunCapacitorCheck extends PartCheck
     protected const LEAVES_OUT = 'A capacitor that fails only when it is hot or at full voltage; a start capacitor, '
         .'which is marked as a range.';
 
-    private const FLAT = 'shop: −10 %';
-
     /** @return list<Entry> */
     protected function furtherEntries(): array
     {
         return [
-            Entry::choice('tolerance', 'tolerance', ['±6 %', '±5 %', '±10 %', self::FLAT]),
+            Entry::habit('tolerance', 'tolerance', Habit::WeakCapacitor),
             Entry::choice('looks', 'how it looks', ['sound', 'bulged', 'leaking', 'rusted through']),
             Entry::row('truck', 'on the truck', Dimension::Capacitance),
         ];
@@ -48,17 +48,12 @@ abstract class RunCapacitorCheck extends PartCheck
     protected function judged(Given $given, ?float $farads, float $error, array $figures, Limit ...$limits): Judgement
     {
         $marked = $given->number('marked');
-        $tolerance = match ($given->word('tolerance')) {
-            '±5 %' => Tolerance::marked(0.05),
-            '±10 %' => Tolerance::marked(0.1),
-            self::FLAT => Tolerance::flat(),
-            default => Tolerance::marked(),
-        };
-        $looks = $given->word('looks');
+        $tolerance = $this->tolerance($given);
+        $byLooks = self::looks($given)[0] ?? null;
         $verdict = $tolerance->verdict($farads, $marked, $error);
         $share = $farads === null ? null : $farads / $marked;
         [$headline, $finding, $next] = match (true) {
-            $looks !== 'sound' => ['Bad by its looks', ucfirst($looks).': bad whatever it reads.', 'Replace it.'],
+            $byLooks !== null => ['Bad by its looks', $byLooks->words, 'Replace it.'],
             $share === null => ['Open, or over the range', 'Nothing between its terminals that the meter could show.', 'Replace it.'],
             $verdict === Verdict::CannotSay => [
                 'Ask the meter first',
@@ -83,17 +78,17 @@ abstract class RunCapacitorCheck extends PartCheck
             ],
         };
         $truck = $given->readings('truck');
-        $isBad = $looks !== 'sound' || $verdict === Verdict::Bad;
+        $isBad = $byLooks !== null || $verdict === Verdict::Bad;
 
         return new Judgement(
-            $looks === 'sound' ? $verdict : Verdict::Bad,
+            $byLooks === null ? $verdict : Verdict::Bad,
             $headline,
             [$finding, ...$isBad && $truck !== [] ? [Replacement::of($marked, $truck, $tolerance)] : []],
             [new Figure('marked', Dimension::Capacitance, $marked), ...$figures, new Figure('of its mark', Dimension::Share, $share)],
             [
                 $tolerance->limit($marked),
                 ...array_values($limits),
-                ...$looks === 'sound' ? [] : [new Limit('Bulged, leaking or rusted through is bad.', Source::practice())],
+                ...$byLooks?->limit === null ? [] : [$byLooks->limit],
             ],
             $next,
             Row::of('C', PieceShape::Capacitor, implode(', ', [
@@ -101,6 +96,29 @@ abstract class RunCapacitorCheck extends PartCheck
                 (new Figure('', Dimension::Capacitance, $farads))->shown().' read',
             ]), 'HERM or FAN'),
         );
+    }
+
+    protected function tolerance(Given $given): Tolerance
+    {
+        return match ($given->word('tolerance')) {
+            '±5 %' => Tolerance::marked(0.05),
+            '±10 %' => Tolerance::marked(0.1),
+            'shop: −10 %' => Tolerance::flat(),
+            default => Tolerance::marked(),
+        };
+    }
+
+    /** @return list<Finding> what is bad by its looks, whatever it reads */
+    protected static function looks(Given $given): array
+    {
+        $looks = $given->word('looks');
+
+        return $looks === 'sound' ? [] : [new Finding(
+            Verdict::Bad,
+            ucfirst($looks).': bad whatever it reads.',
+            [],
+            new Limit('Bulged, leaking or rusted through is bad.', Source::practice()),
+        )];
     }
 
     /** Where the probes go, or the clamp and the probes. */

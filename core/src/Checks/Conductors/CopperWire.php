@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Levin\Core\Checks\Conductors;
 
+use Levin\Core\Units\AwgUnit;
+
 /** Copper conductors by gauge: what they may carry, and their ohms. */
 enum CopperWire: string
 {
@@ -20,6 +22,9 @@ enum CopperWire: string
     case Awg00 = '2/0';
     case Awg000 = '3/0';
     case Awg0000 = '4/0';
+
+    /** Sizes that are this near are the same. [practice] */
+    private const NEAR = 0.01;
 
     /** Feet of the table in metres. */
     private const TABLE_LENGTH = 304.8;
@@ -74,6 +79,25 @@ enum CopperWire: string
         '3/0' => 0.0766,
         '4/0' => 0.0608,
     ];
+
+    /** m² of its copper (ASTM B258). */
+    public function area(): float
+    {
+        $gauge = (int) $this->value;
+
+        return (new AwgUnit)->toSi(str_contains($this->value, '/') ? 1 - $gauge : $gauge);
+    }
+
+    /** The thickest that is no thicker than so many m²; null where that is thinner than all of these. */
+    public static function within(float $area): ?self
+    {
+        $found = null;
+        foreach (self::cases() as $size) {
+            $found = $size->area() <= (1 + self::NEAR) * $area ? $size : $found;
+        }
+
+        return $found;
+    }
 
     /** Amperes it may carry. */
     public function amps(bool $isWarm): float

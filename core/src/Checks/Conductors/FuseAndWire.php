@@ -10,6 +10,7 @@ use Levin\Core\Checks\Bench\Entry;
 use Levin\Core\Checks\Bench\Figure;
 use Levin\Core\Checks\Bench\Finding;
 use Levin\Core\Checks\Bench\Given;
+use Levin\Core\Checks\Bench\Habit;
 use Levin\Core\Checks\Bench\Judgement;
 use Levin\Core\Checks\Bench\Limit;
 use Levin\Core\Checks\Bench\PartCheck;
@@ -50,12 +51,13 @@ final class FuseAndWire extends PartCheck
                 Entry::maybe('mca', 'minimum ampacity, on the plate', Dimension::Current),
                 Entry::maybe('mop', 'maximum fuse or breaker, on the plate', Dimension::Current),
                 Entry::maybe('fitted', 'fuse or breaker that is fitted', Dimension::Current),
-                Entry::choice('gauge', 'copper wire', ['not known', ...array_column(CopperWire::cases(), 'value')]),
+                Entry::maybe('gauge', 'copper wire', Dimension::WireSize),
                 Entry::choice('terminals', 'terminals', ['75 °C', '60 °C']),
                 Entry::choice('phases', 'phases', ['one', 'three']),
                 Entry::maybe('length', 'wire, one way', Dimension::Length),
                 Entry::maybe('volts', 'volts', Dimension::Voltage),
                 Entry::maybe('running', 'running current, read', Dimension::Current, true),
+                Entry::habit('set', 'one of a set blown', Habit::FuseOfASet),
             ],
             row: Row::of('panel', PieceShape::Fuse, 'fitted', 'unit', 'fitted'),
         );
@@ -74,7 +76,7 @@ final class FuseAndWire extends PartCheck
                 ...$this->near($given),
             ],
             'Fuse and wire good',
-            then: 'Same class, same voltage when one is replaced; all of a set where one has blown, as the others have had it too.',
+            then: 'Same class, same voltage when one is replaced; of a set, '.$given->word('set').'.',
             bad: 'Put right what is wrong before it is left on; whoever may work on the panel.',
             else: 'Give the plate\'s two figures, or the amperes of what hangs on it.',
         );
@@ -137,23 +139,25 @@ final class FuseAndWire extends PartCheck
     private function wire(Given $given, ?float $least): array
     {
         $isWarm = $given->word('terminals') === '75 °C';
-        $gauge = CopperWire::tryFrom($given->word('gauge'));
         if ($least === null) {
             return [];
         }
         $limit = new Limit('What a copper wire may carry at 30 °C, by its terminals.', Source::published('NEC table 310.16'));
         $needed = CopperWire::carrying($least, $isWarm);
-        if ($gauge === null) {
+        $figures = $needed === null ? [] : [new Figure('wire at the least', Dimension::WireSize, $needed->area())];
+        if (! $given->has('gauge')) {
             return [new Finding(
                 Verdict::CannotSay,
                 $needed === null ? 'It takes a larger wire than 4/0.' : "It takes AWG $needed->value copper at the least.",
-                [],
+                $figures,
                 $limit,
             )];
         }
-        $figures = [new Figure("AWG $gauge->value may carry", Dimension::Current, $gauge->amps($isWarm))];
+        // a metric size between two gauges is judged as the thinner of them
+        $amps = CopperWire::within($given->number('gauge'))?->amps($isWarm) ?? 0.0;
+        $figures[] = new Figure('this one may carry', Dimension::Current, $amps);
 
-        return [$gauge->amps($isWarm) < $least
+        return [$amps < $least
             ? new Finding(Verdict::Bad, 'The wire is too thin.', $figures, $limit)
             : new Finding(Verdict::Good, 'The wire is thick enough.', $figures, $limit)];
     }
@@ -161,14 +165,14 @@ final class FuseAndWire extends PartCheck
     /** @return list<Finding> */
     private function drop(Given $given, ?float $least): array
     {
-        $gauge = CopperWire::tryFrom($given->word('gauge'));
+        [$area, $gauge] = [$given->maybe('gauge'), CopperWire::within($given->maybe('gauge') ?? 0.0)];
         [$length, $volts] = [$given->maybe('length'), $given->maybe('volts')];
         $amps = $given->maybe('running') ?? $least;
-        if ($gauge === null || $length === null || $volts === null || $amps === null) {
+        if ($area === null || $gauge === null || $length === null || $volts === null || $amps === null) {
             return [];
         }
         // there and back on one phase; √3 on three [physics]
-        $drop = $amps * $gauge->ohms($length) * ($given->word('phases') === 'three' ? sqrt(3) : 2.0);
+        $drop = $amps * $gauge->ohms($length) * $gauge->area() / $area * ($given->word('phases') === 'three' ? sqrt(3) : 2.0);
         $limit = new Limit('No more than 3 % lost in a branch circuit.', Source::published('NEC 210.19(A), informational note'));
         $figures = [new Figure('lost on the way', Dimension::Voltage, $drop), new Figure('of the volts', Dimension::Share, $drop / $volts)];
 

@@ -66,7 +66,11 @@ final class Megohms extends PartCheck
                 Entry::maybe('ten', 'after ten minutes', Dimension::Insulation, true),
             ],
             row: Row::of('all leads together', PieceShape::Insulation, 'insulation', 'bare metal', 'read'),
-            watched: Watched::falling('at 40 °C', 0.5, Source::published('IEEE 43, on comparing with earlier readings; the half is common practice')),
+            watched: Watched::falling(
+                'at 40 °C',
+                0.5,
+                Source::published('IEEE 43, on comparing with earlier readings; the half is common practice'),
+            ),
         );
     }
 

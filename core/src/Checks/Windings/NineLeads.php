@@ -44,7 +44,8 @@ final class NineLeads extends PartCheck
         return new About(
             name: 'nine-leads',
             title: 'Motor, nine leads',
-            how: 'All nine apart and marked. Ohms of the three halves, then T7 to T8 and T1 to T9: one of the two reads, the other is open.',
+            how: 'All nine apart and marked. Ohms of the three halves, then T7 to T8 and T1 to T9: one of the two reads, the other '
+                .'is open.',
             mistake: 'Leads still joined two and two: every path then reads, and wye looks like delta.',
             caution: 'Power off and proved dead at the motor itself; tape each lead before power goes back.',
             leavesOut: 'Twelve leads; leads whose numbers are gone, which are found by a battery and a needle; weak insulation.',
@@ -159,7 +160,8 @@ final class NineLeads extends PartCheck
         $isHigh = $supply === 'the higher voltage';
         $words = match (true) {
             ! $isWye && ! $isDelta => 'Wye or delta is not known yet.',
-            $isHigh => ($isWye ? 'A wye' : 'A delta').'. For the higher voltage: T4 with T7, T5 with T8, T6 with T9; the line on T1, T2, T3.',
+            $isHigh => ($isWye ? 'A wye' : 'A delta')
+                .'. For the higher voltage: T4 with T7, T5 with T8, T6 with T9; the line on T1, T2, T3.',
             $isWye => 'A wye. For the lower voltage: the line on T1 with T7, T2 with T8, T3 with T9; T4, T5 and T6 together.',
             default => 'A delta. For the lower voltage: the line on T1 with T6 and T7, T2 with T4 and T8, T3 with T5 and T9.',
         };

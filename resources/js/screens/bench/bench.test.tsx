@@ -111,6 +111,23 @@ it('asks after every key, in the unit that is preferred, and shows what comes of
     expect(window.location.search).toBe('?ab=118');
 });
 
+it('hands its address on, by the clipboard where the device shares by nothing else', async () => {
+    const writeText = vi.fn().mockResolvedValueOnce(undefined).mockRejectedValueOnce(new Error('no'));
+    vi.stubGlobal('navigator', { clipboard: { writeText } });
+    open('/bench/leads', [check('leads')]);
+    fireEvent.click(await screen.findByRole('button', { name: 'Share' }));
+    expect(await screen.findByText(/is copied/)).toBeTruthy();
+    expect(writeText).toHaveBeenCalledWith(window.location.href);
+    fireEvent.click(screen.getByRole('button', { name: 'Share' }));
+    expect(await screen.findByText(/Copy the address/)).toBeTruthy();
+});
+
+it('begins a choice with what is usual, and says so with the rest', async () => {
+    open('/bench/cap', [check('cap', { entries: [entry('tolerance', { kind: 'choice', choices: ['shop: −10 %', '±6 %'] })] })]);
+    await screen.findByLabelText('tolerance');
+    await waitFor(() => expect(decodeURIComponent(asked.at(-1) ?? '')).toContain('given[tolerance]=shop:'));
+});
+
 it('prints by a key', async () => {
     const print = vi.fn();
     vi.stubGlobal('print', print);
@@ -167,7 +184,7 @@ it('keeps a judgement with a unit, in words that its drawing has, once however o
     expect((await screen.findByRole('alert')).textContent).toContain('Out of order');
     fails = false;
     fireEvent.click(screen.getByRole('button', { name: 'Keep it' }));
-    expect((await screen.findByRole('status')).textContent).toContain('Kept with Compressor');
+    expect(await screen.findByText(/Kept with Compressor/)).toBeTruthy();
     expect(posted.map((p) => p.id)).toEqual([posted[0]?.id, posted[0]?.id]);
     expect(posted[1]).toMatchObject({
         type: 'judged',

@@ -6,6 +6,7 @@ import { EntryField } from './entry-field';
 import { KeepKey, KeepSheet, Kept, type KeptWith } from './keep';
 import { Phasors } from './phasors';
 import { RowDrawing } from './row-drawing';
+import { Share } from './share';
 import { useDraft } from './use-draft';
 import { Verdict, VerdictLine } from './verdict';
 
@@ -18,7 +19,12 @@ export function CheckView({ check, user }: { check: BenchCheck; user: User }) {
     const units = Object.fromEntries(
         check.entries.map((e) => [e.name, draft.units[e.name] ?? preferred[e.dimension] ?? e.units[0] ?? '']),
     );
-    const answer = useJudgement(check.name, draft.given, units, preferred);
+    // what is not chosen is the first choice, which may be a habit of the shop
+    const given = { ...draft.given };
+    for (const entry of check.entries) {
+        given[entry.name] ||= entry.choices[0] ?? '';
+    }
+    const answer = useJudgement(check.name, given, units, preferred);
     const judged = answer.data;
     const judgement = judged?.judgement ?? null;
     const isReady = judgement !== null && !answer.isPlaceholderData;
@@ -71,6 +77,7 @@ export function CheckView({ check, user }: { check: BenchCheck; user: User }) {
                         <button type="button" className="key" onClick={() => window.print()}>
                             Print
                         </button>
+                        <Share title={check.title} said={judgement?.headline ?? ''} />
                     </div>
                 </form>
             </section>
@@ -94,7 +101,7 @@ export function CheckView({ check, user }: { check: BenchCheck; user: User }) {
                 </div>
             </div>
             <KeepSheet
-                judging={{ data: { check: check.name, given: draft.given, units }, words: check.words }}
+                judging={{ data: { check: check.name, given, units }, words: check.words }}
                 user={user.id}
                 open={keeping}
                 setOpen={setKeeping}

@@ -1,6 +1,7 @@
-import { usePreferUnits, useSignOut } from '../../api/queries';
+import { useChangeHabit, useHabits, usePreferUnits, useSignOut } from '../../api/queries';
 import type { User } from '../../api/shapes';
 import { Places } from '../../ui/places';
+import { Problem } from '../../ui/problem';
 
 /** What someone prefers, and who is signed in. */
 export function ShopScreen({ user }: { user: User }) {
@@ -44,10 +45,53 @@ export function ShopScreen({ user }: { user: User }) {
                         {prefer.error.message}
                     </p>
                 )}
+                <HabitList />
                 <button type="button" className="key mt-8" onClick={() => signOut.mutate()}>
                     Sign out
                 </button>
             </main>
         </div>
+    );
+}
+
+/** Where careful people differ: what this shop does, for a lead to say. */
+function HabitList() {
+    const habits = useHabits();
+    const change = useChangeHabit();
+    const problem = habits.error ?? change.error;
+    return (
+        <>
+            <h2 className="heading pt-8 pb-2">The shop's habits</h2>
+            {problem !== null && <Problem error={problem} retry={() => void habits.refetch()} />}
+            <div className="grid max-w-[840px] gap-4">
+                {(habits.data?.habits ?? []).map(({ habit, choices, chosen, why }) => (
+                    <fieldset key={habit} className="grid gap-2 sm:grid-cols-[14rem_1fr]">
+                        <legend className="contents">
+                            <span className="pt-2 first-letter:uppercase">{habit}</span>
+                        </legend>
+                        <span className="flex flex-wrap gap-2">
+                            {choices.map((choice) => (
+                                <button
+                                    key={choice}
+                                    type="button"
+                                    className="key"
+                                    data-habit={`${habit}: ${choice}`}
+                                    aria-pressed={choice === chosen}
+                                    data-on={choice === chosen}
+                                    disabled={habits.data?.may_change !== true}
+                                    onClick={() => change.mutate({ habit, choice })}
+                                >
+                                    {choice}
+                                </button>
+                            ))}
+                            <span className="basis-full">
+                                Usual: {choices[0]}. {why}
+                            </span>
+                        </span>
+                    </fieldset>
+                ))}
+            </div>
+            {habits.data?.may_change === false && <p className="pt-2">A lead changes these.</p>}
+        </>
     );
 }
