@@ -15,4 +15,10 @@ final readonly class Finding
     public function __construct(public Verdict $verdict, public string $words, public array $figures = [], public ?Limit $limit = null)
     {
     }
+
+    /** Its first sentence, without the stop. */
+    public function headline(): string
+    {
+        return rtrim(preg_split('/(?<=\.)\s+(?=[A-Z])/', $this->words, 2)[0] ?? $this->words, '.');
+    }
 }

@@ -63,7 +63,7 @@ final readonly class Judgement
 
         return new self(
             $worst->verdict,
-            $worst->verdict === Verdict::Good ? $good : rtrim($worst->words, '.'),
+            $worst->verdict === Verdict::Good ? $good : $worst->headline(),
             array_map(static fn (Finding $f): string => $f->words, $findings),
             array_merge(...array_map(static fn (Finding $f): array => $f->figures, $findings)),
             array_values($limits),

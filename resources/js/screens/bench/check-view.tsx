@@ -36,8 +36,10 @@ export function CheckView({ check, user }: { check: BenchCheck; user: User }) {
         return text === '' || entry?.kind === 'word' || !/^[\d\s.,+-]+$/.test(text) ? text : `${text} ${units[name] ?? ''}`;
     };
     const named = check.entries.filter((e) => e.kind === 'word');
-    const first = check.entries.filter((e) => e.is_required);
-    const more = check.entries.filter((e) => e.kind !== 'word' && !e.is_required);
+    // what stands before the last that must be there belongs with it
+    const upTo = check.entries.findLastIndex((e) => e.is_required);
+    const first = check.entries.filter((e, n) => e.kind !== 'word' && n <= upTo);
+    const more = check.entries.filter((e, n) => e.kind !== 'word' && n > upTo);
     const field = (entry: BenchEntry) => (
         <EntryField
             key={entry.name}
@@ -68,7 +70,7 @@ export function CheckView({ check, user }: { check: BenchCheck; user: User }) {
                         {row !== null && <RowDrawing row={row} typed={judgement?.row === row ? () => '' : typed} />}
                         {judgement !== null && judgement.phasors.length > 0 && <Phasors phasors={judgement.phasors} />}
                     </div>
-                    {named.length + first.length > 0 && more.length > 0 && <h2 className="heading">If it is known</h2>}
+                    {named.length + first.length > 0 && more.length > 0 && <h2 className="heading">As far as it is known</h2>}
                     {more.map(field)}
                     <div className="flex flex-wrap gap-2 print:hidden">
                         <button type="button" className="key" onClick={() => keep({ given: {}, units: draft.units })}>

@@ -42,11 +42,13 @@ export function Verdict({
                         <p className="pt-1 pb-2 text-3xl leading-tight">
                             <VerdictMark verdict={judgement.verdict}>{judgement.headline}</VerdictMark>
                         </p>
-                        {judgement.findings.map((finding) => (
-                            <p key={finding} className="pb-1">
-                                {finding}
-                            </p>
-                        ))}
+                        {judgement.findings
+                            .filter((finding) => finding !== `${judgement.headline}.`)
+                            .map((finding) => (
+                                <p key={finding} className="pb-1">
+                                    {finding}
+                                </p>
+                            ))}
                     </>
                 )}
             </div>

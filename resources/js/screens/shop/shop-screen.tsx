@@ -70,7 +70,8 @@ function HabitList() {
                             <span className="pt-2 first-letter:uppercase">{habit}</span>
                         </legend>
                         <span className="flex flex-wrap gap-2">
-                            {choices.map((choice) => (
+                            {habits.data?.may_change !== true && <span className="pt-2 font-bold">{chosen}</span>}
+                            {(habits.data?.may_change === true ? choices : []).map((choice) => (
                                 <button
                                     key={choice}
                                     type="button"
@@ -78,7 +79,6 @@ function HabitList() {
                                     data-habit={`${habit}: ${choice}`}
                                     aria-pressed={choice === chosen}
                                     data-on={choice === chosen}
-                                    disabled={habits.data?.may_change !== true}
                                     onClick={() => change.mutate({ habit, choice })}
                                 >
                                     {choice}
