@@ -28,38 +28,11 @@ final class RefrigerantSide extends PartCheck
 
     private const STANDS = 'stands';
 
-    /** Superheat at the outdoor unit that is usual behind an expansion valve, K: 5 to 20 °F. [practice, no published source] */
-    private const SUPERHEAT = [2.8, 11.2];
-
-    /** The same behind a fixed orifice, where no target is known, K: 5 to 30 °F. [practice, no published source] */
-    private const SUPERHEAT_FIXED = [2.8, 16.7];
-
-    /** About a target, K: 5 °F. [practice, no published source] */
-    private const ABOUT_SUPERHEAT = 2.8;
-
     /** Less than this is liquid at the compressor, K: 2 °F. [practice, no published source] */
     private const FLOODS = 1.1;
 
-    /** Subcooling that is usual, K: 5 to 15 °F. [practice, no published source] */
-    private const SUBCOOLING = [2.8, 8.4];
-
-    /** About the plate's, K: 3 °F. [practice, no published source] */
-    private const ABOUT_SUBCOOLING = 1.7;
-
     /** Warmer than its bubble point by more than this is no liquid line, or not this refrigerant, K. [practice, no published source] */
     private const NO_LIQUID = 2.0;
-
-    /** Condensing over the air outdoors, K: to 30 °F, from 10 °F on large coils. [practice, no published source] */
-    private const OVER_OUTDOOR = [5.5, 16.7];
-
-    /** Return to supply, K: 15 to 22 °F. [practice, no published source] */
-    private const SPLIT = [8.3, 12.3];
-
-    /** Boiling under the air that returns, of air conditioning, K: 27 to 43 °F. [practice, no published source] */
-    private const UNDER_RETURN = [15.0, 24.0];
-
-    /** Both sides alike, as a share of the absolute pressure. [practice, no published source] */
-    private const ALIKE = 0.08;
 
     #[\Override]
     public function about(): About
@@ -101,13 +74,14 @@ final class RefrigerantSide extends PartCheck
     public function judge(Given $given): Judgement
     {
         $cycle = self::cycle($given);
+        $usual = new UsualCycle($given->word('metering') === self::VALVE, $given->maybe('superheat'), $given->maybe('subcooling'));
         $findings = $given->word('compressor') === self::STANDS
-            ? [$this->standing($cycle)]
+            ? [$this->standing($cycle, $usual)]
             : [
-                ...$this->picture($cycle, $given),
-                ...$this->superheat($cycle, $given),
-                ...$this->subcooling($cycle->subcooling, $given),
-                ...$this->air($cycle, $given),
+                ...$this->picture($cycle, $usual, $given),
+                ...$this->superheat($cycle, $usual, $given),
+                ...$this->subcooling($cycle->subcooling, $usual, $given),
+                ...$this->air($cycle, $usual, $given),
             ];
 
         return Judgement::ofAll(
@@ -150,21 +124,21 @@ final class RefrigerantSide extends PartCheck
     }
 
     /** Of a compressor that stands. */
-    private function standing(Cycle $cycle): Finding
+    private function standing(Cycle $cycle, UsualCycle $usual): Finding
     {
         $figures = [new Figure('liquid would boil at', Dimension::Temperature, $cycle->evaporating)];
         $limit = new Limit('At rest with liquid in it, its pressure is that of the air about it.', Source::physics('saturation'));
         $colder = $cycle->outdoor === null ? null : $cycle->outdoor - $cycle->evaporating;
 
         return match (true) {
-            $cycle->head !== null && ! $cycle->isAlike(self::ALIKE) => new Finding(
+            $cycle->head !== null && ! $cycle->isAlike(Picture::ALIKE) => new Finding(
                 Verdict::CannotSay,
                 'It stands, and its two sides are not alike yet: wait, or a valve holds them apart.',
                 $figures,
                 $limit,
             ),
             $colder === null => new Finding(Verdict::CannotSay, 'It stands: give the air about it as well.', $figures, $limit),
-            $colder > self::OVER_OUTDOOR[0] => new Finding(
+            $colder > $usual->overOutdoor->from => new Finding(
                 Verdict::Bad,
                 'Refrigerant: there is no liquid left in it. A low-pressure switch that is open is right to be.',
                 $figures,
@@ -179,71 +153,23 @@ final class RefrigerantSide extends PartCheck
         };
     }
 
-    /**
-     * What all of it together looks like.
-     *
-     * @return list<Finding> one, or none where nothing stands out
-     */
-    private function picture(Cycle $cycle, Given $given): array
+    /** @return list<Finding> what all of it together looks like; none where nothing stands out */
+    private function picture(Cycle $cycle, UsualCycle $usual, Given $given): array
     {
-        $superheat = Level::of($cycle->superheat, $this->usualSuperheat($given));
-        $subcooling = Level::of($cycle->subcooling, $this->usualSubcooling($given));
-        $over = Level::of($cycle->overOutdoor(), new Span(...self::OVER_OUTDOOR));
-        $under = $given->word('kind') === self::COOLING
-            ? Level::of($cycle->underReturn(), new Span(...self::UNDER_RETURN))
-            : Level::Unknown;
-        [$fan, $blower] = [$given->word('fan'), $given->word('blower')];
-        $words = match (true) {
-            $cycle->isAlike(self::ALIKE) => 'Electrical first: both sides are alike, so it does not turn or does not pump. Its amperes; '
-                .'on three phase whether it turns backwards.',
-            $over === Level::High && $fan === self::STANDS => 'Electrical: head pressure is high because the condenser fan stands.',
-            $under === Level::High && $blower === self::STANDS => 'Electrical: it boils so cold because the evaporator fan stands.',
-            $superheat === Level::High && $subcooling === Level::Low => 'Refrigerant: short of charge. Look for where it went.',
-            $superheat === Level::High && ($subcooling === Level::High || $subcooling === Level::Usual)
-                && $under === Level::High => 'Refrigerant: held back before the evaporator. Drier, valve, orifice; of an electronic '
-                    .'valve its driver and coil first.',
-            $over === Level::High && $subcooling === Level::High => 'Refrigerant: too much of it, or air in it.',
-            $over === Level::High => 'Air: heat does not leave. Coil, then the condenser fan: its amperes, capacitor, way round.',
-            $superheat === Level::Low && $under === Level::High => 'Air: too little of it over the evaporator. Filter, ice, then '
-                .'the blower: capacitor, speed tap, belt.',
-            $under === Level::Low && $over === Level::Low => 'It hardly pumps: valves, an unloader left open (its coil is electrical), '
-                .'or it turns backwards.',
-            default => null,
-        };
-        if ($words === null) {
-            return [];
-        }
+        $words = (new Picture(
+            $cycle,
+            $usual,
+            $given->word('kind') === self::COOLING,
+            $given->word('fan') === self::STANDS,
+            $given->word('blower') === self::STANDS,
+        ))->words();
+        $limit = new Limit('Superheat, subcooling and both airs, each high or low against what is usual.', Source::practice());
 
-        return [new Finding(
-            Verdict::Bad,
-            $words,
-            [],
-            new Limit('Superheat, subcooling and both airs, each high or low against what is usual.', Source::practice()),
-        )];
-    }
-
-    private function usualSuperheat(Given $given): Span
-    {
-        return self::usual(
-            $given->maybe('superheat'),
-            self::ABOUT_SUPERHEAT,
-            $given->word('metering') === self::VALVE ? self::SUPERHEAT : self::SUPERHEAT_FIXED,
-        );
-    }
-
-    private function usualSubcooling(Given $given): Span
-    {
-        return self::usual($given->maybe('subcooling'), self::ABOUT_SUBCOOLING, self::SUBCOOLING);
-    }
-
-    /** @param  array{float, float}  $else  where no target is known */
-    private static function usual(?float $target, float $about, array $else): Span
-    {
-        return $target === null ? new Span(...$else) : new Span(max(0.0, $target - $about), $target + $about);
+        return $words === '' ? [] : [new Finding(Verdict::Bad, $words, [], $limit)];
     }
 
     /** @return list<Finding> */
-    private function superheat(Cycle $cycle, Given $given): array
+    private function superheat(Cycle $cycle, UsualCycle $usual, Given $given): array
     {
         $superheat = $cycle->superheat;
         if ($superheat === null) {
@@ -260,7 +186,7 @@ final class RefrigerantSide extends PartCheck
 
         return [match (true) {
             $superheat < self::FLOODS => new Finding(Verdict::Bad, 'Liquid comes back to the compressor.', $figures, $limit),
-            default => match (Level::of($superheat, $this->usualSuperheat($given))) {
+            default => match (Level::of($superheat, $usual->superheat)) {
                 Level::Low => new Finding(Verdict::Watch, 'Superheat is low.', $figures, $limit),
                 Level::High => new Finding(Verdict::Watch, 'Superheat is high.', $figures, $limit),
                 default => $given->word('metering') === self::VALVE || $given->has('superheat')
@@ -271,7 +197,7 @@ final class RefrigerantSide extends PartCheck
     }
 
     /** @return list<Finding> */
-    private function subcooling(?float $subcooling, Given $given): array
+    private function subcooling(?float $subcooling, UsualCycle $usual, Given $given): array
     {
         if ($subcooling === null) {
             return [];
@@ -289,7 +215,7 @@ final class RefrigerantSide extends PartCheck
                 $figures,
                 $limit,
             ),
-            default => match (Level::of($subcooling, $this->usualSubcooling($given))) {
+            default => match (Level::of($subcooling, $usual->subcooling)) {
                 Level::Low => new Finding(Verdict::Watch, 'Subcooling is low.', $figures, $limit),
                 Level::High => new Finding(Verdict::Watch, 'Subcooling is high.', $figures, $limit),
                 default => new Finding(Verdict::Good, 'Subcooling is right.', $figures, $limit),
@@ -298,10 +224,10 @@ final class RefrigerantSide extends PartCheck
     }
 
     /** @return list<Finding> what the air says at both coils */
-    private function air(Cycle $cycle, Given $given): array
+    private function air(Cycle $cycle, UsualCycle $usual, Given $given): array
     {
         $outdoor = self::held(
-            Level::of($cycle->overOutdoor(), new Span(...self::OVER_OUTDOOR)),
+            Level::of($cycle->overOutdoor(), $usual->overOutdoor),
             'Condensing over the air',
             [
                 new Figure('condenses at', Dimension::Temperature, $cycle->condensing),
@@ -310,7 +236,7 @@ final class RefrigerantSide extends PartCheck
             'About 20 to 30 °F over the air; 10 °F on a large coil.',
         );
         $split = $given->word('kind') !== self::COOLING ? [] : self::held(
-            Level::of($cycle->split, new Span(...self::SPLIT)),
+            Level::of($cycle->split, $usual->split),
             'The split',
             [new Figure('return to supply', Dimension::TemperatureDifference, $cycle->split)],
             '15 to 22 °F, less where the air is damp.',

@@ -70,13 +70,35 @@ final class Saturation extends PartCheck
             throw $refrigerant->beyond('temperature');
         }
         $finding = match (true) {
-            ! isset($boils, $condenses) && ! isset($high) => null,
+            $figures === [] => null,
             ! isset($boils, $condenses) || $temperature === null => new Finding(
                 Verdict::CannotSay,
                 'What belongs to it is here; give both for a verdict.',
                 $figures,
                 $limit,
             ),
+            default => self::together($temperature, $boils, $condenses, $figures, $limit),
+        };
+
+        return Judgement::ofAll(
+            $finding === null ? [] : [$finding],
+            'There is liquid of it in there',
+            then: 'What keeps it from running is elsewhere.',
+            bad: 'Read both again at rest.',
+            else: $gauge !== null && $temperature !== null
+                ? 'Let it stand until both ends are as warm as the air, and read both again.'
+                : 'For a verdict give both, of a unit that has stood for long.',
+        );
+    }
+
+    /**
+     * Whether a pressure, by what it boils and condenses at, and a temperature belong together.
+     *
+     * @param  list<Figure>  $figures
+     */
+    private static function together(float $temperature, float $boils, float $condenses, array $figures, Limit $limit): Finding
+    {
+        return match (true) {
             $condenses < $temperature - self::AGREE => new Finding(
                 Verdict::Watch,
                 'Less than belongs to that temperature: no liquid left in it, another refrigerant, or not at rest.',
@@ -91,16 +113,6 @@ final class Saturation extends PartCheck
             ),
             default => new Finding(Verdict::Good, 'The two belong together.', $figures, $limit),
         };
-
-        return Judgement::ofAll(
-            $finding === null ? [] : [$finding],
-            'There is liquid of it in there',
-            then: 'What keeps it from running is elsewhere.',
-            bad: 'Read both again at rest.',
-            else: $gauge !== null && $temperature !== null
-                ? 'Let it stand until both ends are as warm as the air, and read both again.'
-                : 'For a verdict give both, of a unit that has stood for long.',
-        );
     }
 
     /** @return list<Figure> */
