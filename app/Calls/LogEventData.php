@@ -14,6 +14,7 @@ final readonly class LogEventData extends Data
      * @param  \stdClass  $data  see docs/call-file.md
      * @param  MeaningData|null  $meaning  of evidence that counts
      * @param  string|null  $struck  why it was struck out
+     * @param  PartVerdictData|null  $verdict  of a reading of a part by itself, or of a part that was judged
      */
     private function __construct(
         public string $id,
@@ -24,10 +25,11 @@ final readonly class LogEventData extends Data
         public string $notedAt,
         public ?MeaningData $meaning,
         public ?string $struck,
+        public ?PartVerdictData $verdict,
     ) {
     }
 
-    public static function of(CallEvent $event, ?MeaningData $meaning, ?string $struck): self
+    public static function of(CallEvent $event, ?MeaningData $meaning, ?string $struck, ?PartVerdictData $verdict): self
     {
         return new self(
             $event->id,
@@ -38,6 +40,7 @@ final readonly class LogEventData extends Data
             $event->noted_at->toIso8601ZuluString(),
             $meaning,
             $struck,
+            $verdict,
         );
     }
 }

@@ -6,6 +6,7 @@ namespace App\Calls;
 
 use App\Circuits\CircuitShelf;
 use App\Shop\User;
+use Levin\Core\Checks\Bench\Kept;
 use Levin\Core\Circuit\UnknownName;
 use Levin\Core\Diagnosis\Advice;
 use Levin\Core\Diagnosis\Aftermath;
@@ -17,6 +18,7 @@ use Levin\Core\Ladder\DrawnState;
 use Levin\Core\Ladder\Layout;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Operation\Energy;
+use Levin\Core\Record\BenchedReadings;
 use Levin\Core\Record\EventType;
 use Levin\Core\Record\Standing;
 
@@ -125,8 +127,18 @@ final readonly class Trace
             $meanings[$id] = MeaningData::of($assessment->meanings[$n - 1]);
         }
 
+        $verdicts = [];
+        foreach ((new BenchedReadings($this->shelf->model($call->revision)))->of($call->log()) as $judged) {
+            $verdicts[$judged->id] = PartVerdictData::of(Kept::stored($judged->data));
+        }
+
         return array_values(array_map(
-            static fn (CallEvent $e): LogEventData => LogEventData::of($e, $meanings[$e->id] ?? null, $standing->struck[$e->id] ?? null),
+            static fn (CallEvent $e): LogEventData => LogEventData::of(
+                $e,
+                $meanings[$e->id] ?? null,
+                $standing->struck[$e->id] ?? null,
+                $verdicts[$e->id] ?? null,
+            ),
             $call->events->all(),
         ));
     }

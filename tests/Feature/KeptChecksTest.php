@@ -54,6 +54,20 @@ it('puts what was judged on a call beside what was judged outside of any', funct
     expect($part['judged'][1]['struck'])->toBe('Wrong lead.')->and($part['trend'])->toBeNull();
 });
 
+it('judges a capacitor that was read off the circuit, and the unit keeps that', function (): void {
+    $call = $this->postJson("/api/units/{$this->unit->id}/calls", ['complaint' => 'Hums.'])->assertCreated()->json('id');
+    $send = fn (string $type, array $data) => $this->postJson("/api/calls/$call/events", ($this->event)($type, $data))->assertCreated();
+    foreach (['outdoor_breaker', 'disconnect', 'indoor_breaker'] as $switch) {
+        $send('condition', ['name' => $switch, 'value' => false]);
+    }
+    $send('proved-dead', ['known_before' => true, 'circuit_dead' => true, 'known_after' => true]);
+    $send('lead', ['wire' => 'w12', 'lifted' => true]);
+    $events = $send('reading', ['function' => 'mfd', 'red' => 'CAP.HERM', 'black' => 'CAP.C', 'entered' => '36.1'])->json('events');
+    expect(end($events)['verdict'])->toBe(['verdict' => 'bad', 'headline' => 'Weak']);
+    $parts = collect($this->getJson("/api/units/{$this->unit->id}/checks")->json('parts'));
+    expect($parts->firstWhere('part', 'CAP')['judged'][0])->toMatchArray(['headline' => 'Weak', 'call' => $call]);
+});
+
 it('strikes out with a reason, and loses nothing', function (): void {
     $event = ($this->insulation)('120');
     ($this->keep)($event)->assertCreated();

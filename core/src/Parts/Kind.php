@@ -39,6 +39,18 @@ abstract class Kind extends Component
         return null;
     }
 
+    /** Farads that are marked for what lies between two of its terminals; null where nothing is, or a range. */
+    public function markedFarads(string $one, string $other): ?float
+    {
+        return null;
+    }
+
+    /** Whether it is a motor in a compressor's shell. */
+    public function isHermetic(): bool
+    {
+        return false;
+    }
+
     #[\Override]
     public function nodeName(string $local): string
     {

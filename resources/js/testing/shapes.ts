@@ -86,6 +86,7 @@ export const anEvent = (over: Partial<LogEvent> = {}): LogEvent => ({
     noted_at: '2026-11-23T09:30:00Z',
     meaning: null,
     struck: null,
+    verdict: null,
     ...over,
 });
 

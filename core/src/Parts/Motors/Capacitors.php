@@ -38,6 +38,18 @@ abstract class Capacitors extends Kind
     abstract protected function sections(): array;
 
     #[\Override]
+    public function markedFarads(string $one, string $other): ?float
+    {
+        foreach ($this->sections() as $name => $terminals) {
+            if (array_diff($terminals, [$one, $other]) === []) {
+                return $this->part->number("{$name}_uf") * 1e-6;
+            }
+        }
+
+        return null;
+    }
+
+    #[\Override]
     public function elements(string $state, Setting $setting): array
     {
         $elements = [];

@@ -28,6 +28,11 @@ trait Hermetic
         ];
     }
 
+    public function isHermetic(): bool
+    {
+        return true;
+    }
+
     protected function loadExponent(): float
     {
         return 0.0;

@@ -26,6 +26,13 @@ final class StartCapacitor extends Capacitors
         );
     }
 
+    /** Its mark is a range. */
+    #[\Override]
+    public function markedFarads(string $one, string $other): ?float
+    {
+        return null;
+    }
+
     #[\Override]
     protected function sections(): array
     {

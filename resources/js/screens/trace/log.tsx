@@ -4,6 +4,7 @@ import type { CircuitSheet, LogEvent, Trace } from '../../api/shapes';
 import type { Send } from '../../api/use-outbox';
 import { keepFor } from '../../ui/keep-for';
 import { StrikeSheet } from '../../ui/strike-sheet';
+import { VerdictMark } from '../../ui/verdict-mark';
 import { eventWords, isEvidence } from './event-words';
 
 function when(iso: string): string {
@@ -45,6 +46,11 @@ export function Log({ trace, circuit, disabled, send }: Props) {
                                 <span className={`font-mono tabular-nums ${struck === null ? '' : 'line-through'}`}>
                                     {eventWords(event, trace, circuit)}
                                 </span>
+                                {event.verdict !== null && (
+                                    <span className="block text-sm">
+                                        <VerdictMark verdict={event.verdict.verdict}>{event.verdict.headline}</VerdictMark>
+                                    </span>
+                                )}
                                 {meaning !== null && (
                                     <span className={`block font-bold text-sm ${meaning.as_healthy ? 'text-good' : 'text-odd'}`}>
                                         {meaning.text}

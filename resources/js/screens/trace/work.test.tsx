@@ -202,6 +202,7 @@ it('writes every kind of event in plain words, newest first, and leaves struck o
             type: 'reading',
             data: { function: 'ohms', red: 'CC.A', black: 'CC.B', entered: 'OL' },
             meaning: { as_healthy: false, text: 'not healthy, clears 9' },
+            verdict: { verdict: 'bad', headline: 'Weak' },
         }),
         anEvent({ id: '6', sequence: 6, type: 'strike', data: { event: '1', reason: 'wrong unit' } }),
         anEvent({ id: '7', sequence: 7, type: 'note', data: { text: 'bees' } }),
@@ -234,6 +235,7 @@ it('writes every kind of event in plain words, newest first, and leaves struck o
         expect(lines[n]).toContain(text);
     }
     expect(lines[6]).toContain('not healthy, clears 9');
+    expect(lines[6]).toContain('✕ Weak');
     expect(container.querySelectorAll('.line-through').length).toBe(1);
     expect(screen.getAllByText('Strike').length).toBe(2);
 });
