@@ -32,6 +32,7 @@ export function BenchScreen({ user }: { user: User }) {
     const [text, setText] = useState('');
     const navigate = useNavigate();
     const field = useRef<HTMLInputElement>(null);
+    const list = useRef<HTMLElement>(null);
     useEffect(() => {
         const find = (e: KeyboardEvent) => {
             if (e.key === '/' && !(e.target instanceof HTMLInputElement)) {
@@ -42,6 +43,13 @@ export function BenchScreen({ user }: { user: User }) {
         document.addEventListener('keydown', find);
         return () => document.removeEventListener('keydown', find);
     }, []);
+    // the one that is open stands in sight among the others
+    useEffect(() => {
+        const current = bench.isSuccess ? list.current?.querySelector<HTMLElement>(`a[href="/bench/${name}"]`) : null;
+        if (list.current !== null && current != null) {
+            list.current.scrollTop = current.offsetTop - list.current.clientHeight / 2;
+        }
+    }, [name, bench.isSuccess]);
     if (bench.isPending) {
         return <p className="p-6">One moment.</p>;
     }
@@ -60,11 +68,12 @@ export function BenchScreen({ user }: { user: User }) {
             <main className="print:block lg:grid lg:grid-cols-[17rem_minmax(0,1fr)_24rem]">
                 {check === undefined && <h1 className="sr-only">Bench</h1>}
                 <nav
+                    ref={list}
                     aria-label="Checks"
-                    className={`border-ink print:hidden lg:border-r-2 ${check === undefined ? '' : 'max-lg:hidden'}`}
+                    className={`border-ink print:hidden lg:sticky lg:top-0 lg:max-h-screen lg:overflow-y-auto lg:border-r-2 ${check === undefined ? '' : 'max-lg:hidden'}`}
                 >
                     <form
-                        className="p-4"
+                        className="sticky top-0 bg-paper p-4"
                         onSubmit={(e) => {
                             e.preventDefault();
                             if (fit[0] !== undefined) {
