@@ -12,9 +12,9 @@ final class BadEntry extends MeterException
         parent::__construct($message);
     }
 
-    public static function nothing(MeterFunction $function, string $example): self
+    public static function nothing(MeterFunction $function): self
     {
-        return new self($function, '', "Nothing was entered. Type what the meter shows, such as $example, or OL.");
+        return new self($function, '', "Nothing was entered. Type what the meter shows, such as {$function->example()}, or OL.");
     }
 
     public static function tooLong(MeterFunction $function, int $most): self
@@ -22,9 +22,9 @@ final class BadEntry extends MeterException
         return new self($function, '', "That is too long for a reading. Type what the meter shows, in at most $most characters.");
     }
 
-    public static function notANumber(MeterFunction $function, string $text, string $example): self
+    public static function notANumber(MeterFunction $function, string $text): self
     {
-        return new self($function, $text, "\"$text\" is not a reading. Type a number such as $example, or OL.");
+        return new self($function, $text, "\"$text\" is not a reading. Type a number such as {$function->example()}, or OL.");
     }
 
     /** A comma before three digits groups thousands in some places and begins decimals in others. */
@@ -36,12 +36,12 @@ final class BadEntry extends MeterException
         return new self($function, $text, "\"$text\" can be read two ways. Type $whole, or $point if the comma begins the decimals.");
     }
 
-    public static function otherUnit(MeterFunction $function, string $text, string $unit, string $example): self
+    public static function otherUnit(MeterFunction $function, string $text, string $unit): self
     {
         return new self(
             $function,
             $text,
-            "\"$unit\" is not a unit of this test, which reads in {$function->unit()}. Type a number such as $example, or "
+            "\"$unit\" is not a unit of this test, which reads in {$function->unit()}. Type a number such as {$function->example()}, or "
                 .'change the function.',
         );
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Levin\Core\Meter;
 
+use Levin\Core\Units\Dimension;
+
 /** The position of the meter's selector, or which instrument it is. */
 enum MeterFunction: string
 {
@@ -43,5 +45,51 @@ enum MeterFunction: string
     public function isDeadTest(): bool
     {
         return in_array($this, [self::Ohms, self::Continuity, self::Capacitance, self::Megohms], true);
+    }
+
+    /** What a reading is of, in whose units it may be typed. */
+    public function dimension(): Dimension
+    {
+        return match ($this) {
+            self::VoltsAc, self::VoltsAcLowZ, self::VoltsDc => Dimension::Voltage,
+            self::Ohms, self::Continuity => Dimension::Resistance,
+            self::Megohms => Dimension::Insulation,
+            self::Capacitance => Dimension::Capacitance,
+            self::Amps => Dimension::Current,
+            self::MicroampsDc => Dimension::FlameCurrent,
+        };
+    }
+
+    /** Whether it shows which way round the probes are. */
+    public function isSigned(): bool
+    {
+        return $this === self::VoltsDc || $this === self::MicroampsDc;
+    }
+
+    /** The most a service meter can show, SI. A larger entry is a slip. [practice, no published source] */
+    public function most(): float
+    {
+        return match ($this) {
+            self::VoltsAc, self::VoltsAcLowZ, self::VoltsDc => 1000.0,
+            self::Ohms, self::Continuity => 1e9,
+            self::Megohms => 1e12,
+            self::Capacitance => 0.1,
+            self::Amps => 2000.0,
+            self::MicroampsDc => 0.01,
+        };
+    }
+
+    /** How a reading is typed. */
+    public function example(): string
+    {
+        return match ($this) {
+            self::VoltsAc, self::VoltsAcLowZ => '26.4',
+            self::VoltsDc => '4.98',
+            self::Ohms, self::Continuity => '12.5 or 1.2k',
+            self::Megohms => '550',
+            self::Capacitance => '39.6',
+            self::Amps => '14.1',
+            self::MicroampsDc => '3.8',
+        };
     }
 }

@@ -7,13 +7,8 @@ namespace Levin\Core\Units;
 /** What someone typed for a quantity: a number with its unit, or without one in the field's. */
 final readonly class Amount
 {
-    /** Characters of an entry. */
-    private const LONGEST = 24;
-
     /** Horsepower and inches come in these: 1/3, 1 1/2. */
     private const FRACTION = '/^(?:(\d+)[\s-]+)?(\d+)\/([1-9]\d*)(?=[^\d\/]|$)/';
-
-    private const NUMBER = '[+-]?(?:\d+\.?\d*|\.\d+)(?:e[+-]?\d+)?';
 
     /** @param  float|null  $value  SI; null where the meter was over its range */
     private function __construct(public ?float $value, public Unit $unit)
@@ -33,37 +28,39 @@ final readonly class Amount
     public static function parse(Dimension $dimension, string $text, ?Unit $field = null): self
     {
         $field ??= $dimension->usual();
-        $text = trim($text);
-        if ($text === '') {
-            throw BadAmount::nothing($dimension);
-        }
-        if (mb_strlen($text) > self::LONGEST) {
-            throw BadAmount::tooLong($dimension, self::LONGEST);
-        }
         if (self::isOver($dimension, $text)) {
             return new self(null, $field);
         }
-        if ($dimension === Dimension::WireSize) {
-            $text = self::aught($dimension, $text);
+        $text = trim($text);
+        try {
+            $typed = Typed::read($dimension === Dimension::WireSize ? self::aught($dimension, $text) : self::whole($text));
+        } catch (NotTyped $e) {
+            throw match ($e->fault) {
+                TypingFault::Nothing => BadAmount::nothing($dimension),
+                TypingFault::TooLong => BadAmount::tooLong($dimension, Typed::LONGEST),
+                TypingFault::TwoWays => BadAmount::twoWays($text),
+                TypingFault::NoNumber => BadAmount::notANumber($dimension, $text),
+            };
         }
-        $text = (string) preg_replace_callback(
-            self::FRACTION,
-            static fn (array $m): string => (string) ((float) $m[1] + (float) $m[2] / (float) $m[3]),
-            $text,
-        );
-        if (preg_match('/^[+-]?[1-9]\d{0,2},\d{3}(?![\d,])/', $text) === 1) {
-            throw BadAmount::twoWays($text);
-        }
-        if (preg_match('/^('.self::NUMBER.')\s*(.*)$/iu', str_replace([',', '−'], ['.', '-'], $text), $m) !== 1) {
-            throw BadAmount::notANumber($dimension, $text);
-        }
-        $unit = $m[2] === '' ? $field : $dimension->unit($m[2]) ?? throw BadAmount::otherUnit($dimension, $text, $m[2]);
-        $value = $unit->toSi((float) $m[1]);
+        $unit = $typed->unit === ''
+            ? $field
+            : $dimension->unit($typed->unit) ?? throw BadAmount::otherUnit($dimension, $text, $typed->unit);
+        $value = $unit->toSi($typed->number);
         if ($value < 0.0 && ! $dimension->isSigned()) {
             throw BadAmount::negative($dimension, $text);
         }
 
         return abs($value) <= $dimension->most() ? new self($value, $unit) : throw BadAmount::offTheScale($dimension, $text);
+    }
+
+    /** With a fraction as a decimal number. */
+    private static function whole(string $text): string
+    {
+        return (string) preg_replace_callback(
+            self::FRACTION,
+            static fn (array $m): string => (string) ((float) $m[1] + (float) $m[2] / (float) $m[3]),
+            $text,
+        );
     }
 
     /**
@@ -84,6 +81,6 @@ final readonly class Amount
     private static function isOver(Dimension $dimension, string $text): bool
     {
         return in_array($dimension, [Dimension::Resistance, Dimension::Insulation, Dimension::Capacitance], true)
-            && in_array(strtoupper($text), ['OL', 'O.L', 'O.L.', '0L', 'OPEN'], true);
+            && Typed::isOver($text);
     }
 }

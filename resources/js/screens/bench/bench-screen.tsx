@@ -70,7 +70,9 @@ export function BenchScreen({ user }: { user: User }) {
                 <nav
                     ref={list}
                     aria-label="Checks"
-                    className={`border-ink print:hidden lg:sticky lg:top-0 lg:max-h-screen lg:overflow-y-auto lg:border-r-2 ${check === undefined ? '' : 'max-lg:hidden'}`}
+                    className={`border-ink print:hidden lg:sticky lg:top-0 lg:max-h-screen lg:overflow-y-auto lg:border-r-2 ${
+                        check === undefined ? '' : 'max-lg:hidden'
+                    }`}
                 >
                     <form
                         className="sticky top-0 bg-paper p-4"
