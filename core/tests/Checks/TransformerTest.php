@@ -21,7 +21,9 @@ it('judges by its volts, its load off and on', function (array $given, Verdict $
     [['primary' => '208', 'rated' => '240', 'open' => '22.5'], Verdict::Good, 'Transformer good'],
     [['primary' => '208', 'rated' => '240', 'open' => '20'], Verdict::Watch, 'Low with its load off: the wrong tap, or turns shorted'],
     [['primary_ohms' => 'OL'], Verdict::Bad, 'Primary open'],
-    [['secondary_ohms' => '0.8', 'primary_ohms' => '48'], Verdict::Good, 'Transformer good'],
+    // whole windings may still have shorted turns
+    [['secondary_ohms' => '0.8', 'primary_ohms' => '48'], Verdict::CannotSay, 'Its windings conduct; whether it works, volts tell'],
+    [['secondary_ohms' => '0.8', 'open' => '26.7'], Verdict::Good, 'Transformer good'],
     [[], Verdict::CannotSay, 'Too little is known'],
 ]);
 

@@ -91,11 +91,14 @@ final class ControlTransformer extends PartCheck
                 $figure = new Figure("$side, off", Dimension::Resistance, $given->maybe($name));
                 $parts[] = $given->isOver($name)
                     ? new Finding(Verdict::Bad, "$side open.", [$figure], $whole)
-                    : new Finding(Verdict::Good, "$side whole.", [$figure]);
+                    : new Finding(Verdict::Good, "$side whole.", [$figure], $whole);
             }
         }
+        $isRead = $given->maybe('open') !== null || $given->maybe('loaded') !== null;
 
-        return $parts;
+        return $parts === [] || $isRead
+            ? $parts
+            : [...$parts, new Finding(Verdict::CannotSay, 'Its windings conduct; whether it works, volts tell.', [], $whole)];
     }
 
     /** @return list<Finding> */
