@@ -66,7 +66,7 @@ it('has what was typed in its address, for somebody else to open', function (): 
     $this->sees('Weak', '[data-verdict]');
     $this->type('#entry-read', '7.4');
     $this->sees('Good', '[data-verdict]');
-    expect($this->driver()->getCurrentURL())->toContain('read=7.4');
+    $this->until(fn (): bool => str_contains($this->driver()->getCurrentURL(), 'read=7.4'), 'the address with what was typed');
 });
 
 it('shows figures in the units that someone reads in', function (): void {

@@ -13,6 +13,8 @@ use Levin\Core\Checks\Bench\Given;
 use Levin\Core\Checks\Bench\Judgement;
 use Levin\Core\Checks\Bench\Limit;
 use Levin\Core\Checks\Bench\PartCheck;
+use Levin\Core\Checks\Bench\PieceShape;
+use Levin\Core\Checks\Bench\Row;
 use Levin\Core\Checks\Bench\Source;
 use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Units\Dimension;
@@ -47,6 +49,7 @@ final class FanByPressure extends PartCheck
                 Entry::row('amps', 'fan\'s amperes at the same times', Dimension::Current, true),
                 Entry::choice('contactor', 'fan\'s contactor while it should run', ['not seen', 'pulled in', 'dropped out']),
             ],
+            row: Row::of('liquid line, gauge', PieceShape::Contact, 'fan switch', 'fan, clamp', 'pressure'),
         );
     }
 

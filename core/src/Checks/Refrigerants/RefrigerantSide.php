@@ -13,6 +13,10 @@ use Levin\Core\Checks\Bench\Given;
 use Levin\Core\Checks\Bench\Judgement;
 use Levin\Core\Checks\Bench\Limit;
 use Levin\Core\Checks\Bench\PartCheck;
+use Levin\Core\Checks\Bench\Piece;
+use Levin\Core\Checks\Bench\PieceShape;
+use Levin\Core\Checks\Bench\Post;
+use Levin\Core\Checks\Bench\Row;
 use Levin\Core\Checks\Bench\Source;
 use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Units\Dimension;
@@ -67,6 +71,14 @@ final class RefrigerantSide extends PartCheck
                 Entry::maybe('subcooling', 'subcooling on the plate', Dimension::TemperatureDifference),
                 Entry::maybe('elevation', 'above the sea', Dimension::Length),
             ],
+            row: new Row(
+                [new Post('evaporator'), new Post('compressor'), new Post('condenser'), new Post('valve')],
+                [
+                    new Piece(PieceShape::Wire, 'suction', 'suction'),
+                    new Piece(PieceShape::Wire, ''),
+                    new Piece(PieceShape::Wire, 'liquid', 'head'),
+                ],
+            ),
         );
     }
 

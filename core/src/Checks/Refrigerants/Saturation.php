@@ -12,6 +12,8 @@ use Levin\Core\Checks\Bench\Given;
 use Levin\Core\Checks\Bench\Judgement;
 use Levin\Core\Checks\Bench\Limit;
 use Levin\Core\Checks\Bench\PartCheck;
+use Levin\Core\Checks\Bench\PieceShape;
+use Levin\Core\Checks\Bench\Row;
 use Levin\Core\Checks\Bench\Source;
 use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Units\Dimension;
@@ -40,6 +42,7 @@ final class Saturation extends PartCheck
                 Entry::maybe('temperature', 'thermometer', Dimension::Temperature, true),
                 Entry::maybe('elevation', 'above the sea', Dimension::Length),
             ],
+            row: Row::of('gauge', PieceShape::Wire, 'liquid and vapour', 'thermometer', 'pressure'),
         );
     }
 

@@ -12,6 +12,8 @@ use Levin\Core\Checks\Bench\Given;
 use Levin\Core\Checks\Bench\Judgement;
 use Levin\Core\Checks\Bench\Limit;
 use Levin\Core\Checks\Bench\PartCheck;
+use Levin\Core\Checks\Bench\PieceShape;
+use Levin\Core\Checks\Bench\Row;
 use Levin\Core\Checks\Bench\Source;
 use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Units\Dimension;
@@ -51,6 +53,7 @@ final class LockedRotor extends PartCheck
                 Entry::maybe('read', 'inrush, read', Dimension::Current, true),
                 Entry::maybe('seconds', 'until it came down', Dimension::Duration, true),
             ],
+            row: Row::of('supply', PieceShape::Winding, 'clamp, as it starts', 'motor', 'read'),
         );
     }
 

@@ -108,7 +108,7 @@ it('asks after every key, in the unit that is preferred, and shows what comes of
     expect(screen.getByText('49 Ω')).toBeTruthy();
     await waitFor(() => expect(decodeURIComponent(asked.at(-1) ?? '')).toContain('given[ab]=118'));
     expect(decodeURIComponent(asked.at(-1) ?? '')).toContain('units[ab]=kΩ');
-    expect(window.location.search).toBe('?ab=118');
+    await waitFor(() => expect(window.location.search).toBe('?ab=118'));
 });
 
 it('hands its address on, by the clipboard where the device shares by nothing else', async () => {

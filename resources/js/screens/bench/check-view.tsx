@@ -13,7 +13,7 @@ import { Verdict, VerdictLine } from './verdict';
 /** One check: its fields, its drawing, and what comes of it as one types. */
 export function CheckView({ check, user }: { check: BenchCheck; user: User }) {
     const preferred = user.units;
-    const [draft, keep] = useDraft(check.name);
+    const [draft, change] = useDraft(check.name);
     const [keeping, setKeeping] = useState(false);
     const [kept, setKept] = useState<KeptWith | null>(null);
     const units = Object.fromEntries(
@@ -45,9 +45,8 @@ export function CheckView({ check, user }: { check: BenchCheck; user: User }) {
             key={entry.name}
             entry={entry}
             text={draft.given[entry.name] ?? ''}
-            setText={(text) => keep({ ...draft, given: { ...draft.given, [entry.name]: text } })}
+            change={change}
             unit={units[entry.name] ?? ''}
-            setUnit={(unit) => keep({ ...draft, units: { ...draft.units, [entry.name]: unit } })}
             wrong={judged?.is_wrong === true && judged.entry === entry.name ? judged.waits : ''}
         />
     );
@@ -73,7 +72,11 @@ export function CheckView({ check, user }: { check: BenchCheck; user: User }) {
                     {named.length + first.length > 0 && more.length > 0 && <h2 className="heading">As far as it is known</h2>}
                     {more.map(field)}
                     <div className="flex flex-wrap gap-2 print:hidden">
-                        <button type="button" className="key" onClick={() => keep({ given: {}, units: draft.units })}>
+                        <button
+                            type="button"
+                            className="key"
+                            onClick={() => change(({ units: same }) => ({ given: {}, units: same }))}
+                        >
                             Clear
                         </button>
                         <button type="button" className="key" onClick={() => window.print()}>

@@ -1,23 +1,34 @@
+import { memo } from 'react';
 import type { BenchEntry } from '../../api/shapes';
+import type { Change } from './use-draft';
 
-interface Props {
+interface FieldProps {
     entry: BenchEntry;
     text: string;
-    setText: (text: string) => void;
     unit: string;
-    setUnit: (unit: string) => void;
     /** what is wrong with it; empty when nothing is */
     wrong: string;
+    change: Change;
+}
+
+interface Props extends Omit<FieldProps, 'change'> {
+    setText: (text: string) => void;
+    setUnit: (unit: string) => void;
 }
 
 /** What a meter shows that is over its range. */
 const OVER = 'OL';
 const OVER_RANGE = ['resistance', 'insulation', 'capacitance'];
 
-/** One thing that a check takes. */
-export function EntryField(props: Props) {
-    const { entry, wrong } = props;
+/** One thing that a check takes. It is drawn anew only when something of it has changed: a key is heard in all of them. */
+export const EntryField = memo(function EntryField({ change, ...field }: FieldProps) {
+    const { entry, wrong } = field;
     const id = `entry-${entry.name}`;
+    const props: Props = {
+        ...field,
+        setText: (text) => change((draft) => ({ ...draft, given: { ...draft.given, [entry.name]: text } })),
+        setUnit: (unit) => change((draft) => ({ ...draft, units: { ...draft.units, [entry.name]: unit } })),
+    };
     return (
         <div
             className={`grid gap-x-4 gap-y-1 ${entry.kind === 'word' ? 'w-28 content-start' : 'sm:grid-cols-[14rem_1fr] sm:items-center'}`}
@@ -37,7 +48,7 @@ export function EntryField(props: Props) {
             )}
         </div>
     );
-}
+});
 
 function inputProps({ entry, wrong }: Props, id: string) {
     return {

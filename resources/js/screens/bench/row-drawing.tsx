@@ -4,6 +4,11 @@ const WIDTH = 360;
 const MARGIN = 46;
 const LINE = 96;
 
+/** Letters of a name that fit under an outer post. */
+const FITS = 9;
+
+const EDGE = 4;
+
 /** Half the width of what is drawn between two posts. */
 const HALF = 26;
 
@@ -29,6 +34,16 @@ export function RowDrawing({ row, typed }: { row: BenchRow; typed: (entry: strin
     const step = (WIDTH - 2 * MARGIN) / Math.max(1, row.posts.length - 1);
     const at = (n: number) => MARGIN + n * step;
     const says = (words: string, entry: string) => [words, entry === '' ? '' : typed(entry)].filter((t) => t !== '');
+    const nameOf = (post: BenchRow['posts'][number]) => (post.entry === '' ? '' : typed(post.entry)) || post.name;
+    /** Under its post, or from the edge where it is too long for that. */
+    const named = (n: number) => {
+        const isLong = nameOf(row.posts[n] as BenchRow['posts'][number]).length > FITS;
+        return isLong && n === 0
+            ? { x: EDGE, style: { textAnchor: 'start' as const } }
+            : isLong && n === row.posts.length - 1
+              ? { x: WIDTH - EDGE, style: { textAnchor: 'end' as const } }
+              : { x: at(n) };
+    };
     const over = says(row.over, row.entry).join(': ');
     const top = over === '' ? LINE - 58 : 0;
     const bottom = row.posts.some((post) => post.role !== '') ? LINE + 54 : LINE + 36;
@@ -66,8 +81,8 @@ export function RowDrawing({ row, typed }: { row: BenchRow; typed: (entry: strin
             {row.posts.map((post, n) => (
                 <g key={post.name}>
                     <circle cx={at(n)} cy={LINE} r={5} />
-                    <text x={at(n)} y={LINE + 26} className="font-bold">
-                        {(post.entry === '' ? '' : typed(post.entry)) || post.name}
+                    <text {...named(n)} y={LINE + 26} className="font-bold">
+                        {nameOf(post)}
                     </text>
                     {post.role !== '' && (
                         <text x={at(n)} y={LINE + 44} className="quiet">

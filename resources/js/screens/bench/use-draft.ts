@@ -1,4 +1,4 @@
-import { useCallback, useState } from 'react';
+import { useEffect, useState } from 'react';
 
 /**
  * What was typed for a check, and in which unit. It stands in the address, to be sent to somebody, and is kept until the browser is
@@ -38,16 +38,18 @@ function address({ given, units }: Draft): string {
     return query.size === 0 ? window.location.pathname : `${window.location.pathname}?${query}`;
 }
 
+/** The address follows when the typing rests, milliseconds: changing it takes longer than anything else that a key does. */
+const RESTS = 250;
+
+export type Change = (change: (draft: Draft) => Draft) => void;
+
 /** The draft of one check, as long as it is the one that is open. */
-export function useDraft(check: string): [Draft, (draft: Draft) => void] {
+export function useDraft(check: string): [Draft, Change] {
     const [draft, setDraft] = useState(() => kept(check));
-    const keep = useCallback(
-        (next: Draft) => {
-            sessionStorage.setItem(keyOf(check), JSON.stringify(next));
-            window.history.replaceState(window.history.state, '', address(next));
-            setDraft(next);
-        },
-        [check],
-    );
-    return [draft, keep];
+    useEffect(() => {
+        sessionStorage.setItem(keyOf(check), JSON.stringify(draft));
+        const soon = setTimeout(() => window.history.replaceState(window.history.state, '', address(draft)), RESTS);
+        return () => clearTimeout(soon);
+    }, [check, draft]);
+    return [draft, setDraft];
 }
