@@ -62,7 +62,7 @@ final class DualCapacitor extends RunCapacitorCheck
             throw BadGiven::cannotBe('The compressor\'s section, HERM, is the larger one: the two marks are swapped.', 'fan');
         }
         $tolerance = $this->tolerance($given);
-        $findings = [...self::looks($given), ...self::swapped($given)];
+        $findings = [...Looks::of($given->word('looks')), ...self::swapped($given)];
         if ($findings === []) {
             foreach (self::SECTIONS as $section => $terminal) {
                 array_push($findings, ...$this->section($given, $section, $terminal, $tolerance));

@@ -7,7 +7,6 @@ namespace Levin\Core\Checks\Capacitors;
 use Levin\Core\Checks\Bench\BadGiven;
 use Levin\Core\Checks\Bench\Entry;
 use Levin\Core\Checks\Bench\Figure;
-use Levin\Core\Checks\Bench\Finding;
 use Levin\Core\Checks\Bench\Given;
 use Levin\Core\Checks\Bench\Habit;
 use Levin\Core\Checks\Bench\Judgement;
@@ -33,7 +32,7 @@ abstract class RunCapacitorCheck extends PartCheck
     {
         return [
             Entry::habit('tolerance', 'tolerance', Habit::WeakCapacitor),
-            Entry::choice('looks', 'how it looks', ['sound', 'bulged', 'leaking', 'rusted through']),
+            Entry::choice('looks', 'how it looks', [Looks::SOUND, 'bulged', 'leaking', 'rusted through']),
             Entry::row('truck', 'on the truck', Dimension::Capacitance),
         ];
     }
@@ -49,7 +48,7 @@ abstract class RunCapacitorCheck extends PartCheck
     {
         $marked = $given->number('marked');
         $tolerance = $this->tolerance($given);
-        $byLooks = self::looks($given)[0] ?? null;
+        $byLooks = Looks::of($given->word('looks'))[0] ?? null;
         $verdict = $tolerance->verdict($farads, $marked, $error);
         $share = $farads === null ? null : $farads / $marked;
         [$headline, $finding, $next] = match (true) {
@@ -106,19 +105,6 @@ abstract class RunCapacitorCheck extends PartCheck
             'shop: −10 %' => Tolerance::flat(),
             default => Tolerance::marked(),
         };
-    }
-
-    /** @return list<Finding> what is bad by its looks, whatever it reads */
-    protected static function looks(Given $given): array
-    {
-        $looks = $given->word('looks');
-
-        return $looks === 'sound' ? [] : [new Finding(
-            Verdict::Bad,
-            ucfirst($looks).': bad whatever it reads.',
-            [],
-            new Limit('Bulged, leaking or rusted through is bad.', Source::practice()),
-        )];
     }
 
     /** Where the probes go, or the clamp and the probes. */

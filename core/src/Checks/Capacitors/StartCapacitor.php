@@ -54,7 +54,7 @@ final class StartCapacitor extends PartCheck
                 Entry::maybe('bleed', 'resistor across it, one end off', Dimension::Resistance, true),
                 Entry::maybe('seconds', 'in circuit at each start', Dimension::Duration, true),
                 Entry::maybe('starts', 'starts an hour', Dimension::Number),
-                Entry::choice('looks', 'how it looks', ['sound', 'blown out at its vent', 'cracked', 'leaking']),
+                Entry::choice('looks', 'how it looks', [Looks::SOUND, 'blown out at its vent', 'cracked', 'leaking']),
             ],
             row: Row::of('one terminal', PieceShape::Capacitor, 'resistor lifted', 'the other', 'read'),
         );
@@ -69,7 +69,7 @@ final class StartCapacitor extends PartCheck
 
         return Judgement::ofAll(
             [
-                ...$this->looks($given),
+                ...Looks::of($given->word('looks')),
                 ...$this->capacitance($given),
                 ...$this->bleed($given),
                 ...$this->use($given),
@@ -79,19 +79,6 @@ final class StartCapacitor extends PartCheck
             bad: 'Another one of the same range and no lower voltage; then see what takes it out, or it goes the same way.',
             else: 'Clean the terminals, and read it again with one end of the resistor off.',
         );
-    }
-
-    /** @return list<Finding> */
-    private function looks(Given $given): array
-    {
-        $looks = $given->word('looks');
-
-        return $looks === 'sound' ? [] : [new Finding(
-            Verdict::Bad,
-            ucfirst($looks).': bad whatever it reads.',
-            [],
-            new Limit('Blown out, cracked or leaking is bad.', Source::practice()),
-        )];
     }
 
     /** @return list<Finding> */
