@@ -13,6 +13,7 @@ use App\Calls\ExpectedReadingController;
 use App\Circuits\SheetController;
 use App\Shop\HabitController;
 use App\Shop\SessionController;
+use App\Shop\ShopHabit;
 use App\Units\UnitController;
 use Illuminate\Support\Facades\Route;
 
@@ -25,7 +26,7 @@ Route::prefix('api')->middleware('body:64')->group(function (): void {
         Route::put('session/units', [SessionController::class, 'prefer']);
         Route::delete('session', [SessionController::class, 'destroy']);
         Route::get('shop/habits', [HabitController::class, 'index']);
-        Route::put('shop/habits', [HabitController::class, 'change']);
+        Route::put('shop/habits', [HabitController::class, 'change'])->can('change', ShopHabit::class);
         Route::get('bench', [BenchController::class, 'index']);
         Route::get('bench/{check}', [BenchController::class, 'judge'])->where('check', '[a-z0-9-]+');
         Route::get('units', [UnitController::class, 'index']);

@@ -11,6 +11,8 @@ use App\Circuits\CircuitShelf;
 use App\Circuits\TakeInCircuits;
 use App\Circuits\WorkOut;
 use App\Database\ImmediateConnection;
+use App\Shop\ShopHabit;
+use App\Shop\ShopHabitPolicy;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Cache;
@@ -39,6 +41,7 @@ class AppServiceProvider extends ServiceProvider
         Model::preventLazyLoading(! $this->app->isProduction());
         Model::preventSilentlyDiscardingAttributes(! $this->app->isProduction());
         Gate::policy(Call::class, CallPolicy::class);
+        Gate::policy(ShopHabit::class, ShopHabitPolicy::class);
         $this->commands([TakeInCircuits::class, WorkOut::class, WriteDescription::class]);
     }
 }

@@ -11,11 +11,6 @@ use Levin\Core\Checks\Bench\Habit;
 /** A habit that there is, and one of its choices. */
 class HabitRequest extends FormRequest
 {
-    public function authorize(): bool
-    {
-        return SignedIn::by($this)->isLead();
-    }
-
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {

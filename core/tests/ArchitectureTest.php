@@ -59,7 +59,7 @@ const APP_MAY_IMPORT = [
     'Bench' => ['Api', 'Calls', 'Circuits', 'Database', 'Shop', 'Units'],
     'Drills' => ['Api', 'Circuits', 'Database', 'Shop'],
     'Office' => ['Api', 'Calls', 'Circuits', 'Database', 'Shop', 'Units'],
-    'Providers' => ['Api', 'Bench', 'Calls', 'Circuits', 'Database', 'Drills', 'Office'],
+    'Providers' => ['Api', 'Bench', 'Calls', 'Circuits', 'Database', 'Drills', 'Office', 'Shop'],
 ];
 
 /** The same for the application. */

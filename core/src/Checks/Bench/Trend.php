@@ -7,11 +7,8 @@ namespace Levin\Core\Checks\Bench;
 /** What has become of a part from one visit to the next. */
 final readonly class Trend
 {
-    /**
-     * @param  string  $words  in a sentence
-     * @param  list<Figure>  $figures  the one it is held against, and the last
-     */
-    private function __construct(public Verdict $verdict, public string $words, public array $figures, public Limit $limit)
+    /** @param  string  $words  in a sentence */
+    private function __construct(public Verdict $verdict, public string $words, public Limit $limit)
     {
     }
 
@@ -26,30 +23,21 @@ final readonly class Trend
         if ($watched === null) {
             return null;
         }
-        $figures = [];
+        $values = [];
         foreach ($kept as $one) {
-            foreach ($one->figures as $figure) {
-                if ($figure->label === $watched->figure && $figure->value !== null) {
-                    $figures[] = $figure;
-                }
-            }
+            $value = $one->value($watched->figure);
+            $values = $value === null ? $values : [...$values, $value];
         }
-        $last = array_pop($figures);
-        if ($last === null || $figures === []) {
+        $last = array_pop($values);
+        if ($last === null || $values === []) {
             return null;
         }
-        usort($figures, static fn (Figure $a, Figure $b): int => $watched->isFalling() ? $b->value <=> $a->value : $a->value <=> $b->value);
-        $was = $figures[0];
-        $isNews = $watched->isNews((float) $was->value, (float) $last->value);
+        $isNews = $watched->isNews($watched->isFalling() ? max($values) : min($values), $last);
         $goes = $watched->isFalling() ? 'come down' : 'gone up';
 
         return new self(
             $isNews ? Verdict::Watch : Verdict::Good,
             $isNews ? "It has $goes since an earlier visit: look for why." : "It has not $goes as much as would be news.",
-            [
-                new Figure("$was->label, best earlier", $was->dimension, $was->value),
-                new Figure("$last->label, last", $last->dimension, $last->value),
-            ],
             new Limit($watched->words(), $watched->source),
         );
     }
