@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Levin\Core\Diagnosis;
 
 /**
- * What of a start somebody who watches it notes: everything, or nothing that is over in a moment. What has run just before is hot, and may
- * come sooner to what it comes to later.
+ * What of a start somebody who watches it notes: everything, or nothing that is over in a moment. What has run just before is hot: it may
+ * come sooner to what it comes to later, and what has opened by its heat may still be open.
  */
 final readonly class Noting
 {
@@ -25,26 +25,39 @@ final readonly class Noting
      * @param  float  $share  of those who watch
      * @param  float  $least  seconds that it lasts
      * @param  float  $until  seconds since it was switched on
+     * @param  bool  $isHot  whether what had opened by its heat is still open as it is switched on
      */
-    private function __construct(public float $share, public float $least, public float $until)
+    private function __construct(public float $share, public float $least, public float $until, private bool $isHot = false)
     {
     }
 
-    /** @return array{self, self, self, self} shares are [practice, no published source] */
+    /** @return non-empty-list<self> shares are [practice, no published source] */
     public static function all(): array
     {
         return [
-            new self(0.45, 0.0, self::SECONDS),
-            new self(0.36, self::SHORT, self::SECONDS),
+            self::everything(),
+            self::most(),
             new self(0.09, self::LONG, self::SECONDS),
             new self(0.1, 0.0, self::LATER),
+            new self(0.15, self::SHORT, self::SECONDS, isHot: true),
         ];
+    }
+
+    public static function everything(): self
+    {
+        return new self(0.36, 0.0, self::SECONDS);
     }
 
     /** What is counted on to be noted. */
     public static function most(): self
     {
-        return self::all()[1];
+        return new self(0.3, self::SHORT, self::SECONDS);
+    }
+
+    /** The start that is watched. */
+    public function occasion(Occasion $when, Predictor $predictor, int $variant): Occasion
+    {
+        return $this->isHot && $predictor->staysHot($variant, $when->conditions) ? $when->hot() : $when;
     }
 
     /**
@@ -53,7 +66,7 @@ final readonly class Noting
      * @param  array<K, float>  $shares  of the time until then
      * @return array<K, float> the same without what is over too soon
      */
-    public function of(array $shares): array
+    public function lasting(array $shares): array
     {
         return array_filter($shares, fn (float $share): bool => $share > 0.0 && $share * $this->until >= $this->least);
     }

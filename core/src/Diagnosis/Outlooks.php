@@ -22,6 +22,9 @@ final class Outlooks
     /** @var array<string, array<string, string>> part states */
     private array $cooled = [];
 
+    /** @var array<string, array<string, string>> part states */
+    private array $stillOpen = [];
+
     /** @param  self|null  $narrower  what is known of the first of these suspects, by one that knows no others */
     public function __construct(
         public readonly Settler $settler,
@@ -34,7 +37,13 @@ final class Outlooks
     /** What every variant goes through on an occasion: as it has come about, or from when it is started again to be watched. */
     public function on(Occasion $when): Outlook
     {
-        return $when->after === null ? $this->under($when->conditions) : $this->startedAgain($when->conditions);
+        return $when->after === null ? $this->under($when->conditions) : $this->startedAgain($when->conditions, $when->isHot);
+    }
+
+    /** Whether something of a variant that opens by its heat may still be open when it is started again. */
+    public function isHot(int $variant, Conditions $conditions): bool
+    {
+        return $this->stillOpen($variant, $conditions) !== [];
     }
 
     public function under(Conditions $conditions): Outlook
@@ -75,20 +84,64 @@ final class Outlooks
         );
     }
 
-    /** From when it is switched on again, its reset buttons pressed: what has blown stays so. */
-    private function startedAgain(Conditions $conditions): Outlook
+    /**
+     * From when it is switched on again, its reset buttons pressed: what has blown stays so.
+     *
+     * @param  bool  $isHot  before all has closed again that opens by its heat
+     */
+    private function startedAgain(Conditions $conditions, bool $isHot): Outlook
     {
         $off = Conditions::poweredDown($this->settler->model->circuit, $conditions);
-        $tell = function (int $variant) use ($conditions, $off): Story {
+        $tell = function (int $variant) use ($conditions, $off, $isHot): Story {
             $end = $this->under($conditions)->end($variant);
             $cut = $this->settler->statesWhenDead($end->posture->states);
             // a thermostat stays as it is from the temperature that it has then
             $left = $this->settler->model->afterResets($this->cooled($variant, $off->withNumbers($end->numbers), $cut));
+            $open = $isHot ? $this->stillOpen($variant, $conditions) : [];
 
-            return $this->storyteller($conditions)->tellAgain($conditions->unjumpered(), $this->lineup->variants[$variant], $left);
+            return $this->storyteller($conditions)->tellAgain(
+                $conditions->unjumpered(),
+                $this->lineup->variants[$variant],
+                [...$left, ...$open],
+                array_keys($open),
+            );
         };
 
-        return $this->kept('again '.$conditions->key(), static fn (self $o): Outlook => $o->startedAgain($conditions), $tell);
+        return $this->kept(
+            ($isHot ? 'hot ' : 'again ').$conditions->key(),
+            static fn (self $o): Outlook => $o->startedAgain($conditions, $isHot),
+            $tell,
+        );
+    }
+
+    /**
+     * What a variant may have opened by its heat that closes by itself with the power off, as it is found the longest time.
+     *
+     * @return array<string, string> part states
+     */
+    private function stillOpen(int $variant, Conditions $conditions): array
+    {
+        return $this->stillOpen["$variant ".$conditions->key()] ??= $this->openedByHeat($variant, $conditions);
+    }
+
+    /** @return array<string, string> part states */
+    private function openedByHeat(int $variant, Conditions $conditions): array
+    {
+        $model = $this->settler->model;
+        $off = Conditions::poweredDown($model->circuit, $conditions);
+        $outlook = $this->under($conditions);
+        $scenes = $outlook->passages($variant)->views(null);
+        arsort($scenes);
+        foreach (array_keys($scenes) as $scene) {
+            $cut = $this->settler->statesWhenDead($outlook->at($scene)->posture->states);
+            $moved = array_diff_assoc(array_intersect_key($cut, $model->drifting), $model->initialStates);
+            $open = $moved === [] ? [] : array_diff_assoc($moved, $this->cooled($variant, $off, $cut));
+            if ($open !== []) {
+                return $open;
+            }
+        }
+
+        return [];
     }
 
     /**

@@ -81,16 +81,13 @@ final readonly class Peak implements Test
     #[\Override]
     public function fits(Predictor $predictor, Occasion $when, float|string|null $shown, array $variants): array
     {
-        $views = array_map(fn (Noting $noting): array => $predictor->ranged(Outcomes::each(
-            $variants,
-            fn (int $v): array => [View::ofItsOwn($this->prediction($predictor, $when, $v, $noting), $noting->share, -1 - $v)],
-        ), $when), Noting::all());
+        $views = Outcomes::each($variants, fn (int $v): array => array_map(
+            fn (Noting $noting): View => View::ofItsOwn($this->prediction($predictor, $when, $v, $noting), $noting->share, -1 - $v),
+            Noting::all(),
+        ));
 
         return (new Reading(MeterFunction::VoltsAc, $shown))->fits(
-            Outcomes::each(
-                $variants,
-                static fn (int $v): array => [...$views[0][$v], ...$views[1][$v], ...$views[2][$v], ...$views[3][$v]],
-            ),
+            $predictor->ranged($views, $when),
             static fn (): array => [],
         );
     }
@@ -123,21 +120,22 @@ final readonly class Peak implements Test
     private function prediction(Predictor $predictor, Occasion $when, int $variant, Noting $noting): Prediction
     {
         $leads = new Leads(MeterFunction::VoltsAc, $this->red, $this->black);
-        $shares = $predictor->goneThrough($variant, $when, $noting->until);
+        $start = $noting->occasion($when, $predictor, $variant);
+        $shares = $predictor->goneThrough($variant, $start, $noting->until);
         $relay = $predictor->settler->model->contactBetween($this->red, $this->black);
         if ($relay !== null) {
             $dropped = $predictor->atRest($relay, $when->conditions);
-            $outlook = $predictor->on($when);
+            $outlook = $predictor->on($start);
             $shares = array_filter(
                 $shares,
                 static fn (int $scene): bool => $outlook->at($scene)->posture->observed[$relay] !== $dropped,
                 ARRAY_FILTER_USE_KEY,
             );
         }
-        $long = $noting->of($shares);
+        $long = $noting->lasting($shares);
         $most = new Prediction(0.0);
         foreach (array_keys($long === [] ? $shares : $long) as $scene) {
-            $here = $predictor->inScene($leads, $when, $scene);
+            $here = $predictor->inScene($leads, $start, $scene);
             $most = $here->value > $most->value ? $here : $most;
         }
 

@@ -131,6 +131,12 @@ final class Predictor
         return $this->on($when)->passages($this->variant($variant))->between(0.0, $seconds);
     }
 
+    /** Whether something of a variant that opens by its heat may still be open when it is started again to be watched. */
+    public function staysHot(int $variant, Conditions $conditions): bool
+    {
+        return $this->outlooks->isHot($this->variant($variant), $conditions);
+    }
+
     /** What is seen of a part of a healthy unit with the power off. */
     public function atRest(string $part, Conditions $conditions): string
     {

@@ -70,7 +70,7 @@ final readonly class Watch implements Test
     #[\Override]
     public function shows(Predictor $predictor, Occasion $when, int $variant): string
     {
-        return $this->inOrder($predictor, $this->seen($predictor, $when, $variant, Noting::all()[0]));
+        return $this->inOrder($predictor, $this->seen($predictor, $when, $variant, Noting::everything()));
     }
 
     #[\Override]
@@ -128,14 +128,15 @@ final readonly class Watch implements Test
     /** @return list<string> what it is seen to do */
     private function seen(Predictor $predictor, Occasion $when, int $variant, Noting $noting): array
     {
-        $outlook = $predictor->on($when);
+        $start = $noting->occasion($when, $predictor, $variant);
+        $outlook = $predictor->on($start);
         $shares = [];
-        foreach ($predictor->goneThrough($variant, $when, $noting->until) as $scene => $share) {
+        foreach ($predictor->goneThrough($variant, $start, $noting->until) as $scene => $share) {
             $seen = $outlook->at($scene)->posture->observed[$this->part] ?? '';
             $shares[$seen] = ($shares[$seen] ?? 0.0) + $share;
         }
 
-        return array_map(strval(...), array_keys($noting->of($shares)));
+        return array_map(strval(...), array_keys($noting->lasting($shares)));
     }
 
     /** @param  array<string>  $seen */

@@ -12,8 +12,23 @@ use Levin\Core\Parts\Level;
 /** Levels that drift as time passes, each from nothing: the heat in overloads, run time, how far a part is on its way to burning out. */
 final class Bodies
 {
-    /** @var array<string, Level> by part */
-    private array $levels = [];
+    /** Of what makes it act, a body around it has so much when it was long on its way there. [practice, no published source] */
+    private const AROUND = 0.5;
+
+    /** @param  array<string, Level>  $levels  by part */
+    public function __construct(private array $levels = [])
+    {
+    }
+
+    /**
+     * As hot as they are when they have opened after a long run.
+     *
+     * @param  list<string>  $parts
+     */
+    public static function opened(array $parts): self
+    {
+        return new self(array_fill_keys($parts, new Level(1.0, self::AROUND)));
+    }
 
     /**
      * What is set, and how warm the parts are that have warmed.

@@ -95,6 +95,7 @@ final class Course
      * @param  (\Closure(Settled): void)|null  $witness  is shown every moment on the way, before anything acts on it
      * @param  Trail|null  $trail  is given every moment on the way
      * @param  bool  $wears  whether what is used hard burns out
+     * @param  Bodies  $levels  heat, run time
      */
     public static function begun(
         Model $model,
@@ -105,10 +106,22 @@ final class Course
         ?\Closure $witness = null,
         ?Trail $trail = null,
         bool $wears = true,
+        Bodies $levels = new Bodies,
     ): self {
         $states = [...$model->initialStates, ...$states];
-        $network = $networks->at($conditions, $states, $faults, $model->omega);
-        $course = new self($model, $networks, $conditions, $faults, $states, $network, [], witness: $witness, trail: $trail, wears: $wears);
+        $course = new self(
+            $model,
+            $networks,
+            $conditions,
+            $faults,
+            $states,
+            $networks->at($conditions, $states, $faults, $model->omega),
+            [],
+            levels: $levels,
+            witness: $witness,
+            trail: $trail,
+            wears: $wears,
+        );
         $course->rest();
 
         return $course;

@@ -100,14 +100,15 @@ final class Storyteller
      * Of a unit that is switched on after a while, as something left it: its pressures have come to rest.
      *
      * @param  array<string, string>  $left  part states
+     * @param  list<string>  $hot  parts that are as hot as when they opened
      */
-    public function tellAgain(Conditions $conditions, Faults $faults, array $left): Story
+    public function tellAgain(Conditions $conditions, Faults $faults, array $left, array $hot = []): Story
     {
         $rested = $this->rested($conditions);
         if ($left === $this->model->initialStates) {
             return $this->tell($rested, $faults);
         }
-        $course = Course::begun($this->model, $this->networks, $rested, $faults, $left, wears: false);
+        $course = Course::begun($this->model, $this->networks, $rested, $faults, $left, wears: false, levels: Bodies::opened($hot));
 
         return new Story($this->goOn($course));
     }

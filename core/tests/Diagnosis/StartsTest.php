@@ -78,3 +78,13 @@ it('keeps apart what comes and goes while it is away, where tests tell it apart 
     $seized = array_values(array_filter($groups, static fn (SuspectGroup $g): bool => in_array('OFM:seized', $g->faults, true)))[0];
     expect($seized->faults)->not->toContain('OFM:run-open');
 });
+
+it('takes a compressor that stays silent as it is watched for one that may be too hot, where something makes its overload open', function (): void {
+    $unit = Unit::shipped('rooftop-460');
+    $predictor = $unit->investigation()->predictor();
+    $when = new Occasion($unit->conditions(), 0.0);
+    $worn = variantOf($predictor, 'CC2:pole1-worn=50');
+    $fits = (new Watch('COMP2'))->fits($predictor, $when, 'silent', [0, $worn]);
+    expect($fits[$worn]->explains)->toBeTrue()->and($fits[0]->explains)->toBeFalse()
+        ->and((new Peak('CC2.L1', 'CC2.T1'))->fits($predictor, $when, 0.0, [$worn])[$worn]->explains)->toBeTrue();
+});

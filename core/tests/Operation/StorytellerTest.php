@@ -112,3 +112,17 @@ it('shows a motor as it stands longest, not as it stood while it came up to spee
     $slip = (float) substr($told[count($told) - 1]->settled->states['PEM'], strlen('running'));
     expect($slip)->toBeGreaterThan(0.0)->toBeLessThan(0.01);
 });
+
+it('stays silent when it is switched on again before its overload has cooled, and starts when it has', function (): void {
+    // an internal overload that has opened on a hot compressor may take an hour to close (common practice, no published source)
+    $unit = Unit::cooling();
+    $teller = new Storyteller($unit->model(), $unit->settler->networks);
+    $none = $unit->model()->faults->parseAll([]);
+    $tripped = [...$unit->model()->initialStates, 'COMP' => 'tripped'];
+    $seen = fn (Story $story): array => array_unique(array_map(
+        fn (Stretch $s): string => $s->settled->observed('COMP'),
+        array_filter($story->stretches, fn (Stretch $s): bool => $s->from < 600.0),
+    ));
+    expect($seen($teller->tellAgain($unit->conditions(), $none, $tripped, ['COMP'])))->toBe(['silent'])
+        ->and($seen($teller->tellAgain($unit->conditions(), $none, $teller->cooled($unit->off(), $none, $tripped))))->toContain('runs');
+});
