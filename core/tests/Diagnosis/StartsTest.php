@@ -79,7 +79,7 @@ it('keeps apart what comes and goes while it is away, where tests tell it apart 
     expect($seized->faults)->not->toContain('OFM:run-open');
 });
 
-it('takes a compressor that stays silent as it is watched for one that may be too hot, where something makes its overload open', function (): void {
+it('takes a compressor that stays silent for one that may still be too hot, where something makes its overload open', function (): void {
     $unit = Unit::shipped('rooftop-460');
     $predictor = $unit->investigation()->predictor();
     $when = new Occasion($unit->conditions(), 0.0);
