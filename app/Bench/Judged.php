@@ -9,9 +9,9 @@ use App\Calls\LoggedEvent;
 use App\Circuits\CircuitShelf;
 use App\Shop\User;
 use App\Units\Unit;
-use Levin\Core\Record\BenchedReadings;
 use Levin\Core\Record\Event;
 use Levin\Core\Record\EventType;
+use Levin\Core\Record\Judging\JudgedReadings;
 use Levin\Core\Record\PartHistory;
 
 /** Puts together what was judged of a unit, from its own log and from its calls'. */
@@ -28,7 +28,7 @@ final readonly class Judged
         $events = array_map(static fn (LoggedEvent $row): Event => $row->toEvent(), $rows);
         foreach (Call::query()->with(['events.user', 'revision'])->where('unit_id', $unit->id)->get() as $call) {
             array_push($rows, ...$call->events->all());
-            array_push($events, ...$call->log(), ...(new BenchedReadings($this->shelf->model($call->revision)))->of($call->log()));
+            array_push($events, ...$call->log(), ...(new JudgedReadings($this->shelf->model($call->revision)))->of($call->log()));
         }
         $byId = array_combine(array_map(static fn (LoggedEvent $row): string => $row->id, $rows), $rows);
 

@@ -18,8 +18,8 @@ use Levin\Core\Ladder\DrawnState;
 use Levin\Core\Ladder\Layout;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Operation\Energy;
-use Levin\Core\Record\BenchedReadings;
 use Levin\Core\Record\EventType;
+use Levin\Core\Record\Judging\JudgedReadings;
 use Levin\Core\Record\Standing;
 
 /** Works out how a call stands, from its log and the circuit revision it began with. */
@@ -128,7 +128,7 @@ final readonly class Trace
         }
 
         $verdicts = [];
-        foreach ((new BenchedReadings($this->shelf->model($call->revision)))->of($call->log()) as $judged) {
+        foreach ((new JudgedReadings($this->shelf->model($call->revision)))->of($call->log()) as $judged) {
             $verdicts[$judged->id] = PartVerdictData::of(Kept::stored($judged->data));
         }
 

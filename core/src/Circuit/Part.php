@@ -33,6 +33,12 @@ final readonly class Part
         return $this->id.'.'.$terminal;
     }
 
+    /** The terminal that one of its points is. */
+    public function terminalOf(string $point): string
+    {
+        return substr($point, strlen($this->id) + 1);
+    }
+
     /** @return list<string> its points but one */
     public function pointsBeside(string $point): array
     {

@@ -88,3 +88,10 @@ it('refuses what cannot be, and says what to do', function (array $given, string
     [['a' => 'C', 'ab' => '118', 'bc' => '69', 'ac' => '49'], 'called the same'], [['xy' => '3'], 'There is no "xy" to give.'],
     [['ab' => '118', 'bc' => '69', 'ac' => '49', 'run' => '0'], 'cannot be zero'],
 ]);
+
+it('says that a motor may be wound otherwise, where the two larger are alike', function (): void {
+    // a 460 V fan motor's start winding may begin in the middle of its run winding: common practice, no published source
+    $judgement = threeLeads(['ab' => '41', 'bc' => '90.5', 'ac' => '90.3']);
+    expect($judgement->verdict)->toBe(Verdict::CannotSay)->and($judgement->headline)->toBe('Not wound as most are')
+        ->and(threeLeads(['ab' => '41', 'bc' => '90.5', 'ac' => '97'])->verdict)->toBe(Verdict::Watch);
+});

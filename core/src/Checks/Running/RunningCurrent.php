@@ -18,6 +18,8 @@ use Levin\Core\Checks\Bench\Source;
 use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Checks\Bench\Watched;
 use Levin\Core\Checks\Supply\Unbalance;
+use Levin\Core\Meter\MeterFunction;
+use Levin\Core\Meter\Spec;
 use Levin\Core\Units\Dimension;
 
 /** What a motor draws as it runs, against its plate; and where three legs differ, whether the supply or the motor does it. */
@@ -70,7 +72,11 @@ final class RunningCurrent extends PartCheck
         $legs = array_map(static fn (float $read): float => $read / $turns, $given->readings('amps'));
 
         return Judgement::ofAll(
-            $legs === [] ? [] : [$this->level($given, max($legs)), ...$this->volts($given), ...$this->evenness($given, $legs, $turns)],
+            $legs === [] ? [] : [
+                $this->level($given, max($legs), $turns),
+                ...$this->volts($given),
+                ...$this->evenness($given, $legs, $turns),
+            ],
             'Current good',
             then: 'Note it with the weather: the next reading is held against it.',
             bad: 'Volts at its terminals while it runs; then what it turns: bearing, blade, belt, air; the winding last.',
@@ -78,12 +84,16 @@ final class RunningCurrent extends PartCheck
         );
     }
 
-    private function level(Given $given, float $most): Finding
+    private function level(Given $given, float $most, float $turns): Finding
     {
+        $slack = Spec::of(MeterFunction::Amps)->error($turns * $most) / $turns;
         $plate = $given->number('plate');
         $factor = $given->maybe('factor') ?? 1.0;
         $figures = [new Figure('most of them', Dimension::Current, $most), new Figure('of its plate', Dimension::Share, $most / $plate)];
-        $limit = new Limit('At or under its plate with the panels on; up to its service factor for a while.', Source::plate());
+        $limit = new Limit(
+            'At or under its plate with the panels on, give or take what a clamp may be off; up to its service factor for a while.',
+            Source::plate(),
+        );
         $idle = new Limit('Under half of its plate it turns without its load.', Source::practice());
 
         return match (true) {
@@ -93,8 +103,9 @@ final class RunningCurrent extends PartCheck
                 $figures,
                 $limit,
             ),
-            $most > $factor * $plate => new Finding(Verdict::Bad, 'Over its plate.', $figures, $limit),
-            $most > $plate => new Finding(Verdict::Watch, 'In its service factor.', $figures, $limit),
+            $most - $slack > $factor * $plate => new Finding(Verdict::Bad, 'Over its plate.', $figures, $limit),
+            $most - $slack > $plate => new Finding(Verdict::Watch, 'In its service factor.', $figures, $limit),
+            $most > $plate => new Finding(Verdict::Good, 'At its plate, within what the clamp may be off.', $figures, $limit),
             $most < self::IDLE * $plate => new Finding(
                 Verdict::Watch,
                 'Far under its plate: unloaded, a slipping belt or blade, no charge, or another voltage.',

@@ -31,6 +31,9 @@ final class ControlTransformer extends PartCheck
     /** Loaded, no less than this share of 24 V: a relay for 24 V pulls in at 85 % (IEC 60947-4-1), less what the wires take. [practice] */
     private const LOADED = 0.9;
 
+    /** Less than this a winding that is open, or a short, leaves, V. [practice, no published source] */
+    private const NOTHING = 1.0;
+
     /** More of its rating than this is no reserve for what pulls in. [practice, no published source] */
     private const RESERVE = 0.8;
 
@@ -129,9 +132,21 @@ final class ControlTransformer extends PartCheck
         if ($loaded !== null) {
             $limit = new Limit('No less than nine tenths of 24 V with its load on.', Source::practice());
             $figures = [new Figure('load on', Dimension::Voltage, $loaded)];
-            $parts[] = $loaded < self::LOADED * self::SECONDARY * min(1.0, $share)
-                ? new Finding(Verdict::Bad, 'Its load pulls it down.', $figures, $limit)
-                : new Finding(Verdict::Good, 'It holds its load.', $figures, $limit);
+            $parts[] = match (true) {
+                $loaded < self::NOTHING => new Finding(
+                    Verdict::Bad,
+                    'Nothing out of the secondary: open, or shorted behind it. With its load off it tells which.',
+                    $figures,
+                    $limit,
+                ),
+                $loaded < self::LOADED * self::SECONDARY * min(1.0, $share) => new Finding(
+                    Verdict::Bad,
+                    'Its load pulls it down.',
+                    $figures,
+                    $limit,
+                ),
+                default => new Finding(Verdict::Good, 'It holds its load.', $figures, $limit),
+            };
         }
 
         return $parts;

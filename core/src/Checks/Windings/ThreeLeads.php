@@ -137,6 +137,19 @@ final class ThreeLeads extends PartCheck
                 'Read the leads held together and give that; find the maker\'s ohms; or read it on a milliohm meter.',
             );
         }
+        if (! $adds && abs($both - $larger) <= $slack) {
+            return new Judgement(
+                Verdict::CannotSay,
+                'Not wound as most are',
+                [
+                    'The two larger are alike: a 460 V fan motor whose start winding begins in the middle of its run winding '
+                        .'reads so. If it is another motor, one of the three is a slip.',
+                ],
+                $figures,
+                $limits,
+                'Look for its diagram; hold all three against another one of the kind.',
+            );
+        }
         if (! $adds) {
             return new Judgement(
                 Verdict::Watch,

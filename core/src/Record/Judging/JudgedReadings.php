@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Record\Judging;
+
+use Levin\Core\Checks\Bench\BadGiven;
+use Levin\Core\Checks\Bench\Kept;
+use Levin\Core\Operation\Model;
+use Levin\Core\Record\Event;
+use Levin\Core\Record\EventType;
+
+/** Readings of a call, as the checks of the bench judge them. */
+final readonly class JudgedReadings
+{
+    public function __construct(private Model $model)
+    {
+    }
+
+    /**
+     * @param  list<Event>  $log  of a call
+     * @return list<Event> a judged one for each reading that can be, with its id and time
+     */
+    public function of(array $log): array
+    {
+        $struck = [];
+        foreach ($log as $event) {
+            $struck += $event->type === EventType::Strike ? [$event->text('event') => true] : [];
+        }
+        $so = new SoFar($this->model, $struck);
+        $judged = [];
+        foreach ($log as $event) {
+            $so->take($event);
+            $taken = $event->type === EventType::Reading ? $this->taken($event, $so) : null;
+            $kept = $taken === null ? null : self::kept($taken);
+            if ($taken !== null && $kept !== null) {
+                $data = ['part' => $taken->part->id, 'label' => $taken->part->label, ...$kept->data()];
+                $judged[] = new Event($event->id, EventType::Judged, $data, $event->at);
+            }
+        }
+
+        return $judged;
+    }
+
+    /** What it comes to; null for what cannot be so together: the diagnosis asks for that again. */
+    private static function kept(Taken $taken): ?Kept
+    {
+        try {
+            return Kept::of($taken->check, $taken->given, []);
+        } catch (BadGiven) {
+            return null;
+        }
+    }
+
+    private function taken(Event $reading, SoFar $so): ?Taken
+    {
+        foreach (BenchRules::all() as $rule) {
+            $taken = $rule->taken($reading, $so);
+            if ($taken !== null) {
+                return $taken;
+            }
+        }
+
+        return null;
+    }
+}

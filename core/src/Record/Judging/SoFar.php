@@ -1,0 +1,217 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Record\Judging;
+
+use Levin\Core\Circuit\Conditions;
+use Levin\Core\Circuit\Part;
+use Levin\Core\Circuit\Wire;
+use Levin\Core\Meter\MeterFunction;
+use Levin\Core\Operation\Energy;
+use Levin\Core\Operation\Model;
+use Levin\Core\Operation\Settler;
+use Levin\Core\Parts\Faults;
+use Levin\Core\Parts\Kind;
+use Levin\Core\Record\CallCourse;
+use Levin\Core\Record\Event;
+use Levin\Core\Record\EventType;
+
+/** What a call has read while the unit stood as it does now: nothing was switched, lifted, landed or replaced in between. */
+final class SoFar
+{
+    private CallCourse $course;
+
+    /** @var list<Event> since the unit stands as it does */
+    private array $since = [];
+
+    /** @var list<string>|null points that are live as soon as power is on, whatever is called */
+    private ?array $line = null;
+
+    /** @param  array<string, true>  $struck  ids of events that do not count */
+    public function __construct(public readonly Model $model, private readonly array $struck)
+    {
+        $this->course = new CallCourse($model->circuit);
+    }
+
+    public function take(Event $event): void
+    {
+        $stood = $this->conditions()->key();
+        $this->course->take($event);
+        if ($event->type === EventType::Replaced || $this->conditions()->key() !== $stood) {
+            $this->since = [];
+        }
+        if (! isset($this->struck[$event->id])) {
+            $this->since[] = $event;
+        }
+    }
+
+    public function conditions(): Conditions
+    {
+        return $this->course->conditions;
+    }
+
+    public function isEnergised(): bool
+    {
+        return $this->conditions()->isEnergised($this->model->circuit);
+    }
+
+    /** The part that both of a reading's points are on; null where they are on two, or it goes on wires. */
+    public function partOf(Event $reading): ?Kind
+    {
+        if (MeterFunction::from($reading->text('function'))->goesOnWires()) {
+            return null;
+        }
+        $part = $this->model->circuit->partAt($reading->text('red'));
+
+        return $part === $this->model->circuit->partAt($reading->text('black')) ? $this->model->parts[$part->id] : null;
+    }
+
+    /** The last reading with a function between two points, either way round; null where there is none. */
+    public function between(MeterFunction $function, string $one, string $other): ?Event
+    {
+        $found = null;
+        foreach ($this->readings($function) as $reading) {
+            $found = array_diff([$one, $other], [$reading->text('red'), $reading->text('black')]) === [] ? $reading : $found;
+        }
+
+        return $found;
+    }
+
+    /** The last volts a.c. between two points, on either input of the meter. */
+    public function volts(string $one, string $other): ?Event
+    {
+        return $this->between(MeterFunction::VoltsAc, $one, $other) ?? $this->between(MeterFunction::VoltsAcLowZ, $one, $other);
+    }
+
+    /** The last volts a.c. from a point to any that is earthed. */
+    public function toEarth(string $point): ?Event
+    {
+        $found = null;
+        foreach ([...$this->readings(MeterFunction::VoltsAc), ...$this->readings(MeterFunction::VoltsAcLowZ)] as $reading) {
+            $ends = [$reading->text('red'), $reading->text('black')];
+            $others = array_values(array_diff($ends, [$point]));
+            $found = count($others) === 1 && $this->isEarth($others[0]) ? $reading : $found;
+        }
+
+        return $found;
+    }
+
+    private function isEarth(string $point): bool
+    {
+        return in_array($point, $this->model->circuit->references['ground'], true)
+            || in_array($point, array_column($this->model->circuit->parts, 'case'), true);
+    }
+
+    /** @return list<Kind> the parts that a reading's points are on, or that its wire goes to */
+    public function kindsAt(Event $reading): array
+    {
+        $circuit = $this->model->circuit;
+        $ends = [$reading->text('red'), $reading->text('black')];
+        if (MeterFunction::from($reading->text('function'))->goesOnWires()) {
+            $wire = $circuit->wires[$ends[0]] ?? null;
+            $ends = $wire === null ? [] : [$wire->from, $wire->to];
+        }
+
+        return array_map(fn (string $end): Kind => $this->model->parts[$circuit->partAt($end)->id], $ends);
+    }
+
+    /** The last amperes of all that goes through a point: of two wires on one screw neither has it. */
+    public function ampsAt(string $point): ?Event
+    {
+        $wires = $this->model->circuit->wiresAt($point);
+
+        return count($wires) === 1 ? $this->amps($wires[0]->id) : null;
+    }
+
+    /** The last amperes round one wire alone. */
+    public function amps(string $wire): ?Event
+    {
+        $found = null;
+        foreach ($this->readings(MeterFunction::Amps) as $reading) {
+            $found = $reading->text('red') === $wire ? $reading : $found;
+        }
+
+        return $found;
+    }
+
+    /** Amperes of a reading that may have been taken with several turns through the jaw. */
+    public static function throughOneTurn(Event $amps): float
+    {
+        return ($amps->number('value') ?? 0.0) / ($amps->number('turns') ?? 1.0);
+    }
+
+    /** @return list<Event> */
+    public function readings(MeterFunction $function): array
+    {
+        return array_values(array_filter(
+            $this->since,
+            static fn (Event $e): bool => $e->type === EventType::Reading && $e->text('function') === $function->value,
+        ));
+    }
+
+    /** What was last seen of a part; nothing where nobody looked. */
+    public function seen(string $part): string
+    {
+        return $this->last(EventType::Observation, 'part', $part)?->text('seen') ?? '';
+    }
+
+    /** The last that was measured of a quantity, in its unit. */
+    public function measured(string $quantity): ?float
+    {
+        return $this->last(EventType::Measured, 'quantity', $quantity)?->number('value');
+    }
+
+    private function last(EventType $type, string $key, string $is): ?Event
+    {
+        $found = null;
+        foreach ($this->since as $event) {
+            $found = $event->type === $type && $event->text($key) === $is ? $event : $found;
+        }
+
+        return $found;
+    }
+
+    /** Whether nothing is on a point any more: its wires lifted, or gone with the plug that they end in. */
+    public function isOff(string $point): bool
+    {
+        return array_filter($this->model->circuit->wiresAt($point), fn (Wire $wire): bool => ! $this->conditions()->hasLifted($wire->id)
+            && ! $this->isPulled($wire->from === $point ? $wire->to : $wire->from)) === [];
+    }
+
+    /** Whether all of a part's terminals are off. */
+    public function isAllOff(Part $part): bool
+    {
+        return array_filter($part->terminals, fn (string $t): bool => ! $this->isOff($part->point($t))) === [];
+    }
+
+    /** Whether a point is on a plug that is out, with one wire on it: what that wire goes to hangs on nothing else. */
+    private function isPulled(string $point): bool
+    {
+        $part = $this->model->circuit->partAt($point);
+
+        return $this->conditions()->hasRemoved($part->id) && count($this->model->circuit->wiresAt($point)) === 1;
+    }
+
+    /**
+     * Whether points are live in a healthy unit as soon as power is on, with nothing called.
+     *
+     * @param  array<string>  $points
+     */
+    public function areOfTheLine(array $points): bool
+    {
+        return array_diff($points, $this->line ??= $this->line()) === [];
+    }
+
+    /** @return list<string> */
+    private function line(): array
+    {
+        $usual = Conditions::healthyDefaults($this->model->circuit);
+        foreach ($this->model->circuit->conditions as $condition) {
+            $usual = $condition->call ? $usual->with($condition->name, false) : $usual;
+        }
+        $energy = Energy::ofPoints((new Settler($this->model))->settle($usual, Faults::none()));
+
+        return array_keys(array_filter($energy, static fn (Energy $e): bool => $e === Energy::Live));
+    }
+}
