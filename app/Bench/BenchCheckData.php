@@ -24,7 +24,7 @@ final readonly class BenchCheckData extends Data
         public string $leavesOut,
         public array $words,
         public array $entries,
-        public ?BenchRowData $row,
+        public BenchRowData $row,
     ) {
     }
 
@@ -40,7 +40,7 @@ final readonly class BenchCheckData extends Data
             $about->leavesOut,
             $about->words,
             array_map(static fn (Entry $entry): BenchEntryData => BenchEntryData::of($entry, $habits), $about->entries),
-            $about->row === null ? null : BenchRowData::of($about->row),
+            BenchRowData::of($about->row),
         );
     }
 }

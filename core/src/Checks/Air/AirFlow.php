@@ -13,6 +13,8 @@ use Levin\Core\Checks\Bench\Given;
 use Levin\Core\Checks\Bench\Judgement;
 use Levin\Core\Checks\Bench\Limit;
 use Levin\Core\Checks\Bench\PartCheck;
+use Levin\Core\Checks\Bench\PieceShape;
+use Levin\Core\Checks\Bench\Row;
 use Levin\Core\Checks\Bench\Source;
 use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Units\Dimension;
@@ -49,6 +51,7 @@ final class AirFlow extends PartCheck
                 Entry::maybe('amps', 'motor\'s amperes now', Dimension::Current, true),
                 Entry::maybe('plate', 'motor\'s plate amperes', Dimension::Current),
             ],
+            row: Row::of('return', PieceShape::Heater, 'rise', 'supply', 'rise'),
         );
     }
 

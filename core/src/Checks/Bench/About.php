@@ -15,7 +15,7 @@ final readonly class About
      * @param  string  $leavesOut  what it says nothing about
      * @param  list<string>  $words  parts, symptoms and numbers by which it is found, in lower case
      * @param  list<Entry>  $entries
-     * @param  Row|null  $row  where the probes go
+     * @param  Row  $row  where the probes go
      * @param  Watched|null  $watched  what is watched from visit to visit
      */
     public function __construct(
@@ -27,7 +27,7 @@ final readonly class About
         public string $leavesOut,
         public array $words,
         public array $entries,
-        public ?Row $row = null,
+        public Row $row,
         public ?Watched $watched = null,
     ) {
     }

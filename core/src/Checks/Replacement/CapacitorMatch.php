@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Checks\Replacement;
 
 use Levin\Core\Checks\Bench\About;
+use Levin\Core\Checks\Bench\PieceShape;
 use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Units\Dimension;
 
@@ -20,6 +21,7 @@ final class CapacitorMatch extends MatchCheck
             'It can be charged with the power off: discharge it through a resistor, and prove it.',
             'How hot it gets where it stands.',
             ['capacitor', 'microfarads', 'dual', 'start', 'run', '370', '440', 'volts'],
+            self::beside(PieceShape::Capacitor, 'C', 'HERM', 'farads'),
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Checks\Replacement;
 
 use Levin\Core\Checks\Bench\About;
+use Levin\Core\Checks\Bench\PieceShape;
 use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Units\Dimension;
 
@@ -20,6 +21,7 @@ final class ContactorMatch extends MatchCheck
             'Locked out and proved dead, both feeds. Every wire marked before it comes off.',
             'Auxiliary contacts, and how it is screwed down.',
             ['contactor', 'poles', 'coil', 'amps', 'chatters', 'welded'],
+            self::beside(PieceShape::Contact, 'L', 'T', 'amps'),
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Checks\Replacement;
 
 use Levin\Core\Checks\Bench\About;
+use Levin\Core\Checks\Bench\PieceShape;
 use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Units\Dimension;
 
@@ -20,6 +21,7 @@ final class FuseMatch extends MatchCheck
             'Locked out and proved dead. A larger one than the plate allows is a fire.',
             'Why it blew: that comes first.',
             ['fuse', 'blown', 'class', 'slow blow', 'time delay', 'amps'],
+            self::beside(PieceShape::Fuse, 'line', 'load', 'amps'),
         );
     }
 

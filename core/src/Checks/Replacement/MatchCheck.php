@@ -9,6 +9,10 @@ use Levin\Core\Checks\Bench\Finding;
 use Levin\Core\Checks\Bench\Given;
 use Levin\Core\Checks\Bench\Judgement;
 use Levin\Core\Checks\Bench\PartCheck;
+use Levin\Core\Checks\Bench\Piece;
+use Levin\Core\Checks\Bench\PieceShape;
+use Levin\Core\Checks\Bench\Post;
+use Levin\Core\Checks\Bench\Row;
 use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Units\Dimension;
 
@@ -35,8 +39,17 @@ abstract class MatchCheck extends PartCheck
     /** What is proved once it is in. */
     abstract protected function then(): string;
 
+    /** The old one and the new one beside each other, with what is typed of one thing that must match. */
+    final protected static function beside(PieceShape $shape, string $left, string $right, string $of): Row
+    {
+        return new Row(
+            [new Post($left), new Post($right), new Post($left), new Post($right)],
+            [new Piece($shape, 'was', "old_$of"), new Piece(PieceShape::Gap, ''), new Piece($shape, 'is', "new_$of")],
+        );
+    }
+
     /** @param  list<string>  $words */
-    final protected function described(string $name, string $part, string $caution, string $leavesOut, array $words): About
+    final protected function described(string $name, string $part, string $caution, string $leavesOut, array $words, Row $row): About
     {
         return new About(
             name: "replace-$name",
@@ -47,6 +60,7 @@ abstract class MatchCheck extends PartCheck
             leavesOut: $leavesOut,
             words: ['replace', 'replacement', 'substitute', 'universal', 'truck', 'match', 'cross', ...$words],
             entries: array_merge(...array_map(static fn (Comparison $c): array => $c->entries(), $this->comparisons())),
+            row: $row,
         );
     }
 

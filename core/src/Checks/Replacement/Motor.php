@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Checks\Replacement;
 
 use Levin\Core\Checks\Bench\About;
+use Levin\Core\Checks\Bench\PieceShape;
 use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Units\Dimension;
 
@@ -20,6 +21,7 @@ final class Motor extends MatchCheck
             'Locked out and proved dead; the capacitor discharged. Rotation is proved before the blade goes on.',
             'Bearings for the way it lies, rain shields, how long its leads are.',
             ['motor', 'fan', 'blower', 'condenser fan', 'hp', 'rpm', 'frame', 'rotation', 'bushing', 'capacitor'],
+            self::beside(PieceShape::Winding, 'R', 'C', 'volts'),
         );
     }
 

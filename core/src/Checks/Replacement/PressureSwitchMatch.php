@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Checks\Replacement;
 
 use Levin\Core\Checks\Bench\About;
+use Levin\Core\Checks\Bench\PieceShape;
 use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Units\Dimension;
 
@@ -20,6 +21,7 @@ final class PressureSwitchMatch extends MatchCheck
             'Refrigerant under pressure where it is no flare with a valve: gloves, glasses, recovery.',
             'Where it is fitted, and what length its tube has.',
             ['pressure switch', 'high pressure', 'low pressure', 'cut out', 'cut in', 'reset', 'fan cycling'],
+            self::beside(PieceShape::Contact, '1', '2', 'opens'),
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Checks\Replacement;
 
 use Levin\Core\Checks\Bench\About;
+use Levin\Core\Checks\Bench\PieceShape;
 use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Units\Dimension;
 
@@ -20,6 +21,7 @@ final class RelayMatch extends MatchCheck
             'Locked out and proved dead. Every wire marked before it comes off.',
             'Its socket, and which number of its terminals is what.',
             ['relay', 'fan relay', 'time delay', 'coil', 'terminals'],
+            self::beside(PieceShape::Coil, 'A', 'B', 'coil'),
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Checks\Replacement;
 
 use Levin\Core\Checks\Bench\About;
+use Levin\Core\Checks\Bench\PieceShape;
 use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Units\Dimension;
 
@@ -20,6 +21,7 @@ final class StartGearMatch extends MatchCheck
             'Start capacitor charged: discharge it through its resistor, and prove it. Never run a compressor with its relay stuck.',
             'A PTC or two-wire kit, which waits by heat or time; a relay that drops out by voltage knows when the motor is up.',
             ['start gear', 'hard start', 'potential relay', 'start capacitor', 'pick-up', 'kit'],
+            self::beside(PieceShape::Capacitor, 'run', 'start', 'farads'),
         );
     }
 

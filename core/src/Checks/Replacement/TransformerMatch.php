@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Checks\Replacement;
 
 use Levin\Core\Checks\Bench\About;
+use Levin\Core\Checks\Bench\PieceShape;
 use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Units\Dimension;
 
@@ -20,6 +21,7 @@ final class TransformerMatch extends MatchCheck
             'Locked out and proved dead. Its primary is at line voltage.',
             'Whether its secondary is grounded on one side, which the unit\'s drawing says.',
             ['transformer', 'va', 'class 2', '24 v', 'secondary', 'tap'],
+            self::beside(PieceShape::Winding, 'H1', 'H2', 'primary'),
         );
     }
 

@@ -27,7 +27,7 @@ const check = (name: string, more: Partial<BenchCheck> = {}): BenchCheck => ({
     leaves_out: 'All else.',
     words: [],
     entries: [entry('ab')],
-    row: null,
+    row: { posts: [{ name: 'A', role: '', entry: '' }], pieces: [], over: '', entry: '' },
     ...more,
 });
 

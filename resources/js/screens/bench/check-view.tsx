@@ -66,7 +66,7 @@ export function CheckView({ check, user }: { check: BenchCheck; user: User }) {
                     )}
                     {answer.isError && <Problem error={answer.error} retry={() => void answer.refetch()} />}
                     <div className="flex flex-wrap gap-4 py-2">
-                        {row !== null && <RowDrawing row={row} typed={judgement?.row === row ? () => '' : typed} />}
+                        <RowDrawing row={row} typed={judgement?.row === row ? () => '' : typed} />
                         {judgement !== null && judgement.phasors.length > 0 && <Phasors phasors={judgement.phasors} />}
                     </div>
                     {named.length + first.length > 0 && more.length > 0 && <h2 className="heading">As far as it is known</h2>}

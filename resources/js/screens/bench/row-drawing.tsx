@@ -79,7 +79,8 @@ export function RowDrawing({ row, typed }: { row: BenchRow; typed: (entry: strin
                 );
             })}
             {row.posts.map((post, n) => (
-                <g key={post.name}>
+                // biome-ignore lint/suspicious/noArrayIndexKey: two may have one name
+                <g key={n}>
                     <circle cx={at(n)} cy={LINE} r={5} />
                     <text {...named(n)} y={LINE + 26} className="font-bold">
                         {nameOf(post)}
