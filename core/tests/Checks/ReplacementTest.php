@@ -89,3 +89,11 @@ it('refuses what no plate has', function (): void {
         }
     }
 });
+
+it('does not call a larger one the same', function (): void {
+    // a contactor of more amperes may take the place of one of fewer: common practice, no published source
+    $judgement = PartChecks::named('replace-contactor')->of(swap(coil: '24 > 25', poles: '2 > 2', amps: '30 > 40'));
+    expect($judgement->verdict)->toBe(Verdict::Good)->and($judgement->findings)->toBe([
+        'Coil volts near enough to what it was.', 'Poles as it was.', 'Amperes for each pole more than it was, which it may be.',
+    ]);
+});

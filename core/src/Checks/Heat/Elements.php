@@ -40,8 +40,8 @@ final class Elements extends PartCheck
             words: ['electric heat', 'element', 'strip heat', 'kw', 'amps', 'limit', 'link', 'rise', 'cfm', 'sequencer'],
             entries: [
                 Entry::number('watts', 'each element, on the plate', Dimension::Power),
-                Entry::number('rated', 'at', Dimension::Voltage),
-                Entry::number('volts', 'there now', Dimension::Voltage),
+                Entry::number('rated', 'rated volts', Dimension::Voltage),
+                Entry::number('volts', 'volts there now', Dimension::Voltage),
                 Entry::row('amps', 'each element\'s amperes', Dimension::Current, true),
                 Entry::maybe('rise', 'supply over return', Dimension::TemperatureDifference),
             ],

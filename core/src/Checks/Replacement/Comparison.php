@@ -80,21 +80,24 @@ final readonly class Comparison
         }
         $figures = [new Figure("$this->label, was", $this->dimension, $old), new Figure("$this->label, is", $this->dimension, $new)];
 
-        return $this->finding($this->rule->holds($old, $new, $this->share), $figures);
+        return $this->finding($this->rule->holds($old, $new, $this->share) ? $this->rule->kept($old, $new) : null, $figures);
     }
 
     private function ofWords(string $old, string $new): ?Finding
     {
-        return in_array(self::UNKNOWN, [$old, $new], true) ? null : $this->finding($old === $new, []);
+        return in_array(self::UNKNOWN, [$old, $new], true) ? null : $this->finding($old === $new ? 'as it was' : null, []);
     }
 
-    /** @param  list<Figure>  $figures */
-    private function finding(bool $holds, array $figures): Finding
+    /**
+     * @param  string|null  $kept  how it matches; null where it does not
+     * @param  list<Figure>  $figures
+     */
+    private function finding(?string $kept, array $figures): Finding
     {
         $limit = new Limit(ucfirst($this->label).": {$this->rule->value}.", $this->source);
 
-        return $holds
-            ? new Finding(Verdict::Good, ucfirst($this->label).' as it was.', $figures, $limit)
-            : new Finding($this->otherwise, $this->effect, $figures, $limit);
+        return $kept === null
+            ? new Finding($this->otherwise, $this->effect, $figures, $limit)
+            : new Finding(Verdict::Good, ucfirst($this->label)." $kept.", $figures, $limit);
     }
 }
