@@ -27,6 +27,7 @@ enum Dimension: string
     case Frequency = 'frequency';
     case Speed = 'speed';
     case Length = 'length';
+    case Diameter = 'size';
     case WireSize = 'wire size';
     case Duration = 'time';
     case Share = 'share';
@@ -64,6 +65,7 @@ enum Dimension: string
             self::Frequency => [new Unit('Hz', 1.0)],
             self::Speed => [new Unit('r/min', 1.0, 0.0, ['rpm'], 4)],
             self::Length => [new Unit('ft', 0.3048, 0.0, ['feet', "'"]), new Unit('m', 1.0)],
+            self::Diameter => [new Unit('in', 0.0254, 0.0, ['"', 'inch', 'inches']), new Unit('mm', 1e-3)],
             self::WireSize => [new AwgUnit, new Unit('mm²', 1e-6, 0.0, ['mm2', 'mm^2', 'sqmm'])],
             self::Duration => [
                 new Unit('s', 1.0, 0.0, ['sec', 'second', 'seconds']),
@@ -93,6 +95,7 @@ enum Dimension: string
             self::Frequency => 400.0,
             self::Speed => 20e3,
             self::Length => 1e4,
+            self::Diameter => 5.0,
             self::WireSize => 1e-3,
             self::Duration => 1e7,
             self::Share => 10.0,

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Levin\Core\Checks\Air\AirFlow;
+use Levin\Core\Checks\Air\Belt;
 use Levin\Core\Checks\Air\ExternalStatic;
 use Levin\Core\Checks\Air\FanLaws;
 use Levin\Core\Checks\Air\StandardAir;
@@ -97,4 +98,52 @@ it('refuses air that cools where it is heated, and says what it lacks', function
         ->and(fn () => (new AirFlow)->of(['speed' => '900', 'to' => 'fast']))->toThrow(BadGiven::class, 'is not a number')
         ->and(fn () => (new ExternalStatic)->of(['supply' => '0.3 psi', 'return' => '0.2']))
         ->toThrow(BadGiven::class, 'is not a unit of air pressure');
+});
+
+it('finds the air by static pressure in the blower\'s own table', function (string $supply, ?float $cfm): void {
+    // between two rows a straight line, common practice, no published source; outside of a table nobody knows
+    $judgement = (new ExternalStatic)->of([
+        'supply' => $supply, 'return' => '0.2', 'rated' => '0.8', 'table_static' => '0.3 0.5 0.7', 'table_flow' => '1300 1200 1050',
+    ]);
+    expect($judgement->verdict)->toBe($cfm === null ? Verdict::CannotSay : Verdict::Good)
+        ->and($cfm === null ? null : round((float) Figures::of($judgement, 'air flow') / 4.719474e-4))->toBe($cfm);
+})->with([['0.1', 1300.0], ['0.2', 1250.0], ['0.3', 1200.0], ['0.4', 1125.0], ['0.5', 1050.0], ['0.51', null], ['0.05', null]]);
+
+it('refuses a blower table that cannot be', function (array $table, string $message): void {
+    expect(fn () => (new ExternalStatic)->of(['supply' => '0.2', 'return' => '0.2', ...$table]))->toThrow(BadGiven::class, $message);
+})->with([
+    [['table_static' => '0.3 0.5', 'table_flow' => '1300'], 'go in pairs'], [['table_flow' => '1300 1200'], 'go in pairs'],
+    [['table_static' => '0.5 0.3', 'table_flow' => '1300 1200'], 'less against more'],
+    [['table_static' => '0.3 0.5', 'table_flow' => '1200 1300'], 'less against more'],
+]);
+
+it('knows what another pulley does, and which one a speed needs', function (): void {
+    // speeds go as the pulleys, amperes near the plate about with the cube of the speed [physics; AMCA 201, from memory]
+    $given = ['speed' => '900', 'pulley' => '4', 'amps' => '6', 'plate' => '9'];
+    $bigger = (new AirFlow)->of([...$given, 'to_pulley' => '4.4']);
+    expect(Figures::of($bigger, 'speed then'))->toEqualWithDelta(990.0, 1e-9)
+        ->and(Figures::of($bigger, 'amperes then, about'))->toEqualWithDelta(6 * 1.331, 1e-9)->and($bigger->verdict)->toBe(Verdict::Good)
+        ->and((new AirFlow)->of([...$given, 'to_pulley' => '4.6'])->verdict)->toBe(Verdict::Watch);
+    $asked = (new AirFlow)->of([...$given, 'to' => '990']);
+    expect(Figures::of($asked, 'motor\'s pulley for that'))->toEqualWithDelta(4.4 * 0.0254, 1e-12);
+});
+
+it('has the length of a belt', function (string $pulley, string $wheel, string $centres, float $inches): void {
+    // Machinery's Handbook, L = 2C + 1.57(D + d) + (D − d)²/4C (from memory), worked by hand
+    $judgement = (new AirFlow)->of(['pulley' => $pulley, 'wheel' => $wheel, 'centres' => $centres]);
+    expect(Figures::of($judgement, 'belt, pitch length') / 0.0254)->toEqualWithDelta($inches, 0.05)
+        ->and($judgement->verdict)->toBe(Verdict::CannotSay);
+})->with([['4', '10', '20', 62.44], ['5', '5', '15', 45.71], ['3.5', '12', '18', 61.35]]);
+
+it('agrees with a belt drawn round two circles', function (): void {
+    // two arcs and two tangents [geometry], worked out here; the handbook's length is within a thousandth of it
+    foreach ([[0.1, 0.25, 0.5], [0.09, 0.3, 0.4], [0.12, 0.12, 0.3]] as [$d, $big, $c]) {
+        $angle = asin(($big - $d) / (2 * $c));
+        $exact = 2 * $c * cos($angle) + $big * (M_PI / 2 + $angle) + $d * (M_PI / 2 - $angle);
+        expect((new Belt($d, $big))->length($c))->toEqualWithDelta($exact, 1e-3 * $exact);
+    }
+});
+
+it('refuses pulleys that would touch', function (): void {
+    expect(fn () => (new AirFlow)->of(['pulley' => '6', 'wheel' => '10', 'centres' => '8']))->toThrow(BadGiven::class, 'touch');
 });

@@ -26,7 +26,8 @@ function middling(Dimension $dimension): float
         Dimension::FlameCurrent => 3e-6, Dimension::Capacitance => 40e-6, Dimension::Power => 900.0, Dimension::ApparentPower => 40.0,
         Dimension::Temperature => 24.0, Dimension::TemperatureDifference => 9.0, Dimension::Pressure => 9e5,
         Dimension::AirPressure => 120.0, Dimension::AirFlow => 0.5, Dimension::Frequency => 60.0, Dimension::Speed => 1075.0,
-        Dimension::Length => 20.0, Dimension::WireSize => 5.3e-6, Dimension::Duration => 2.0, Dimension::Share => 0.05,
+        Dimension::Length => 20.0, Dimension::Diameter => 0.1,
+        Dimension::WireSize => 5.3e-6, Dimension::Duration => 2.0, Dimension::Share => 0.05,
         Dimension::Number => 3.0,
     };
 }

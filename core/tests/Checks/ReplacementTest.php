@@ -33,7 +33,7 @@ it('names each mismatch with what comes of it', function (string $check, array $
     ['motor', swap(power: '1/3 hp > 1/4 hp'), Verdict::Bad, 'Less power'], ['motor', swap(phases: 'one > three'),
         Verdict::Bad, 'Another number of phases'],
     ['motor', swap(rotation: 'clockwise > counter-clockwise'), Verdict::Watch, 'Another rotation'],
-    ['motor', swap(shaft: '0.0417 > 0.052'), Verdict::Bad, 'A thicker shaft'], ['motor', swap(shaft: '0.052 > 0.0417'),
+    ['motor', swap(shaft: '1/2 > 5/8'), Verdict::Bad, 'A thicker shaft'], ['motor', swap(shaft: '5/8 in > 12.7 mm'),
         Verdict::Good, 'It matches'],
     ['motor', swap(leads: 'three > four'), Verdict::Watch, 'the fourth is capped'], ['motor', swap(capacitor: '5 > 7.5'),
         Verdict::Watch, 'Another capacitor'],

@@ -195,6 +195,14 @@ it('judges a heater by its amperes at the volts that are there', function (): vo
             ->enterAmps('w12', 0.0)->verdicts())->toBe([]);
 });
 
+it('judges a heater by its ohms with a wire off', function (): void {
+    // R = V²/P [physics]: 5 kW at 240 V are 11.5 Ω
+    $heater = fn (string ...$faults): Called => (new Called(Unit::shipped('air-handler-electric'), ...$faults))->off();
+    $read = fn (Called $call): array => $call->read(MeterFunction::Ohms, 'HE1.1', 'HE1.2')->verdicts();
+    expect($read($heater()->lift('w12')))->toBe(['electric-heat HE1 good'])->and($read($heater()))->toBe([])
+        ->and($read($heater('HE1:open')->lift('w12')))->toBe(['electric-heat HE1 bad']);
+});
+
 it('judges an NTC off its board at the temperature that was measured there', function (): void {
     // R = R25·exp(B·(1/T − 1/298.15)) [physics]: 10 kΩ and B 3950 K make 32.6 kΩ at 0 °C
     $unit = Rig::of(

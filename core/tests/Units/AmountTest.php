@@ -17,7 +17,9 @@ it('takes numbers in the units people write', function (Dimension $dimension, st
     [Dimension::Temperature, '212', 100.0], [Dimension::Temperature, '−40 F', -40.0], [Dimension::Temperature, '60°C', 60.0],
     [Dimension::TemperatureDifference, '18', 10.0], [Dimension::Pressure, '100 psig', 689475.7], [Dimension::Pressure, '7 bar', 7e5],
     [Dimension::AirPressure, '0.5"', 124.544455], [Dimension::AirPressure, '120 Pa', 120.0], [Dimension::AirFlow, '1200', 0.5663369],
-    [Dimension::Length, '100 ft', 30.48], [Dimension::Duration, '2 min', 120.0], [Dimension::Share, '5', 0.05],
+    [Dimension::Length, '100 ft', 30.48], [Dimension::Diameter, '5/8', 0.015875],
+    [Dimension::Diameter, '3 1/2"', 0.0889], [Dimension::Diameter, '90 mm', 0.09],
+    [Dimension::Duration, '2 min', 120.0], [Dimension::Share, '5', 0.05],
 ]);
 
 it('takes the fractions that plates have', function (string $typed, float $horsepower): void {

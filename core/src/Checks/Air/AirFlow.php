@@ -47,6 +47,10 @@ final class AirFlow extends PartCheck
                 Entry::maybe('tons', 'tons of cooling', Dimension::Number),
                 Entry::maybe('speed', 'speed now', Dimension::Speed),
                 Entry::maybe('to', 'speed it is to have', Dimension::Speed),
+                Entry::maybe('pulley', 'motor\'s pulley now, pitch', Dimension::Diameter),
+                Entry::maybe('to_pulley', 'motor\'s pulley it is to have', Dimension::Diameter),
+                Entry::maybe('wheel', 'blower\'s pulley, pitch', Dimension::Diameter),
+                Entry::maybe('centres', 'shaft to shaft', Dimension::Diameter),
                 Entry::maybe('static', 'static pressure now', Dimension::AirPressure, true),
                 Entry::maybe('amps', 'motor\'s amperes now', Dimension::Current, true),
                 Entry::maybe('plate', 'motor\'s plate amperes', Dimension::Current),
@@ -84,7 +88,7 @@ final class AirFlow extends PartCheck
     {
         $tons = $given->maybe('tons');
         // at another speed it is asked what becomes of it, and not whether it is enough
-        if ($flow === null || $tons === null && $given->has('speed') && $given->has('to')) {
+        if ($flow === null || $tons === null && $given->has('speed') && $this->speedToHave($given) !== null) {
             return [];
         }
         $figures = [new Figure('air flow', Dimension::AirFlow, $flow)];
@@ -108,19 +112,24 @@ final class AirFlow extends PartCheck
     /** @return list<Finding> */
     private function atAnotherSpeed(Given $given, ?float $flow): array
     {
-        [$from, $to] = [$given->maybe('speed'), $given->maybe('to')];
+        [$from, $to] = [$given->maybe('speed'), $this->speedToHave($given)];
+        $belt = $this->belt($given);
         if ($from === null || $to === null) {
-            return [];
+            return $belt === [] ? [] : [
+                new Finding(Verdict::CannotSay, 'So long a belt; what it costs both speeds say.', $belt, self::pulleys()),
+            ];
         }
         $laws = new FanLaws($from, $to);
         [$amps, $plate, $static] = [$given->maybe('amps'), $given->maybe('plate'), $given->maybe('static')];
         // the watts go with the cube, and near its plate a motor's amperes with its watts
         $then = $amps === null ? null : $laws->power($amps);
         $figures = [
+            ...$given->has('to') ? [] : [new Figure('speed then', Dimension::Speed, $to)],
             ...$flow === null ? [] : [new Figure('air flow then', Dimension::AirFlow, $laws->flow($flow))],
             ...$static === null ? [] : [new Figure('static then', Dimension::AirPressure, $laws->pressure(abs($static)))],
             ...$then === null ? [] : [new Figure('amperes then, about', Dimension::Current, $then)],
             new Figure('power then', Dimension::Share, $laws->power(1.0)),
+            ...$belt,
         ];
         $limit = new Limit('Air with the speed, pressure with its square, power with its cube.', Source::published('AMCA 201, fan laws'));
 
@@ -142,5 +151,37 @@ final class AirFlow extends PartCheck
             ),
             default => new Finding(Verdict::Good, 'The motor stays within its plate at the other speed.', $figures, $limit),
         }];
+    }
+
+    /** As it was given, or as another pulley on the motor makes it: speeds go as the pulleys [physics]. */
+    private function speedToHave(Given $given): ?float
+    {
+        [$from, $old, $new] = [$given->maybe('speed'), $given->maybe('pulley'), $given->maybe('to_pulley')];
+
+        return $given->maybe('to') ?? ($from === null || $old === null || $new === null ? null : $from * $new / $old);
+    }
+
+    /** @return list<Figure> the pulley that the motor is to have, and the belt on it */
+    private function belt(Given $given): array
+    {
+        [$from, $to, $old, $new] = array_map($given->maybe(...), ['speed', 'to', 'pulley', 'to_pulley']);
+        $isAsked = $new === null && $old !== null && $from !== null && $to !== null;
+        $pulley = $isAsked ? $old * $to / $from : $new ?? $old;
+        [$wheel, $centres] = [$given->maybe('wheel'), $given->maybe('centres')];
+        if ($pulley !== null && $wheel !== null && $centres !== null && $centres <= ($pulley + $wheel) / 2) {
+            throw BadGiven::cannotBe('The shafts are so near that the pulleys touch: measure from shaft to shaft.', 'centres');
+        }
+
+        return [
+            ...$isAsked ? [new Figure('motor\'s pulley for that', Dimension::Diameter, $pulley)] : [],
+            ...$pulley === null || $wheel === null || $centres === null ? [] : [
+                new Figure('belt, pitch length', Dimension::Diameter, (new Belt($pulley, $wheel))->length($centres)),
+            ],
+        ];
+    }
+
+    private static function pulleys(): Limit
+    {
+        return new Limit('Speeds go as the pulleys; L = 2C + π(D + d)/2 + (D − d)²/4C.', Source::published('Machinery\'s Handbook'));
     }
 }

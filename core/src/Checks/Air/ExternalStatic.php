@@ -54,6 +54,8 @@ final class ExternalStatic extends PartCheck
                 Entry::maybe('rated', 'rated, on the plate', Dimension::AirPressure),
                 Entry::maybe('filter', 'over the filter', Dimension::AirPressure, true),
                 Entry::maybe('coil', 'over the coil', Dimension::AirPressure, true),
+                Entry::row('table_static', 'blower table, this speed: pressures', Dimension::AirPressure),
+                Entry::row('table_flow', 'the flows beside them', Dimension::AirFlow),
             ],
             row: new Row(
                 [new Post('return'), new Post('filter'), new Post('blower'), new Post('coil')],
@@ -100,6 +102,7 @@ final class ExternalStatic extends PartCheck
                     $total > $rated => new Finding(Verdict::Watch, 'Over what the blower is rated for.', $figures, $limit),
                     default => new Finding(Verdict::Good, 'Within what the blower is rated for.', $figures, $limit),
                 },
+                ...self::byTable($given, $total),
                 ...self::drop($given, 'filter', 'The filter', self::FILTER * $rated),
                 ...self::drop($given, 'coil', 'The coil', self::COIL * $rated),
             ],
@@ -108,6 +111,25 @@ final class ExternalStatic extends PartCheck
             bad: 'Read over the filter and over the coil, then at the ends of the ducts: the largest drop comes first.',
             else: 'A clean filter in, and read again; then over the coil.',
         );
+    }
+
+    /** @return list<Finding> */
+    private static function byTable(Given $given, float $total): array
+    {
+        $table = BlowerTable::of($given->readings('table_static'), $given->readings('table_flow'));
+        $limit = new Limit('Straight from one row of its table to the next.', Source::plate());
+        $flow = $table->flow($total);
+
+        return match (true) {
+            ! $given->has('table_static') => [],
+            $flow === null => [new Finding(Verdict::CannotSay, 'Its table does not go so far: what it moves is not known.', [], $limit)],
+            default => [new Finding(
+                Verdict::Good,
+                'So much air by its table.',
+                [new Figure('air flow', Dimension::AirFlow, $flow)],
+                $limit,
+            )],
+        };
     }
 
     /** @return list<Finding> */

@@ -85,7 +85,7 @@ final class Motor extends MatchCheck
             Comparison::number(
                 'shaft',
                 'shaft',
-                Dimension::Length,
+                Dimension::Diameter,
                 Rule::AtMost,
                 Verdict::Bad,
                 'A thicker shaft does not go into the hub; a thinner one takes a bushing.',
