@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Api\Operation;
+use App\Calls\Arriving;
 use App\Calls\EventInput;
-use App\Calls\Moment;
 use App\Calls\Sent;
 use App\Shop\SignedIn;
 use App\Units\Unit;
@@ -26,16 +26,8 @@ class UnitChecksController
         answer: UnitChecksData::class, status: 201, takes: EventInput::class)]
     public function store(UnitEventRequest $request, Unit $unit, UnitLog $log, Judged $judged): JsonResponse
     {
-        $user = SignedIn::by($request);
-        $stored = Sent::into(static fn (): bool => $log->append(
-            $unit,
-            $user,
-            $request->string('id')->lower()->toString(),
-            $request->type(),
-            $request->event(),
-            Moment::past('noted_at', $request->string('noted_at')->toString()),
-        ));
+        $stored = Sent::into(static fn (): bool => $log->append($unit, Arriving::in($request)));
 
-        return response()->json($judged->of($unit, $user), $stored ? 201 : 200);
+        return response()->json($judged->of($unit, SignedIn::by($request)), $stored ? 201 : 200);
     }
 }

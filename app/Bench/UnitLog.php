@@ -4,14 +4,11 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Calls\Fingerprint;
+use App\Calls\Arriving;
 use App\Calls\OtherEvent;
 use App\Circuits\CircuitShelf;
 use App\Database\Write;
-use App\Shop\User;
 use App\Units\Unit;
-use Illuminate\Support\Carbon;
-use Levin\Core\Record\EventType;
 use Levin\Core\Record\Gate;
 use Levin\Core\Record\Refusal;
 
@@ -23,34 +20,23 @@ final readonly class UnitLog
     }
 
     /**
-     * @param  string  $id  made by the client; the same event a second time changes nothing
-     * @param  array<string, mixed>  $data
-     * @return bool whether it was stored now
+     * @return bool whether it was stored now, and not before
      *
      * @throws Refusal when the event cannot be taken as things stand
      * @throws OtherEvent when the id is known, of another event
      */
-    public function append(Unit $unit, User $user, string $id, EventType $type, array $data, Carbon $notedAt): bool
+    public function append(Unit $unit, Arriving $event): bool
     {
         $gate = new Gate($this->shelf->model($unit->circuit->newest));
-        $sent = Fingerprint::of($type, $data, $notedAt);
 
-        return Write::transaction(static function () use ($unit, $user, $id, $type, $data, $notedAt, $gate, $sent): bool {
-            $known = UnitEvent::query()->find($id);
-            if ($known !== null) {
-                return $known->unit_id === $unit->id && $known->sent === $sent ? false : throw OtherEvent::under($id);
+        return Write::transaction(static function () use ($unit, $event, $gate): bool {
+            $known = UnitEvent::query()->find($event->id);
+            if ($event->isThere($known, $known?->unit_id === $unit->id)) {
+                return false;
             }
             $before = UnitEvent::query()->where('unit_id', $unit->id)->orderBy('stored_at')->get();
-            UnitEvent::query()->create([
-                'id' => $id,
-                'unit_id' => $unit->id,
-                'user_id' => $user->id,
-                'type' => $type,
-                'data' => $gate->admit($type, $data, array_values($before->map(static fn (UnitEvent $e) => $e->toEvent())->all())),
-                'sent' => $sent,
-                'noted_at' => $notedAt,
-                'stored_at' => now(),
-            ]);
+            $log = array_values($before->map(static fn (UnitEvent $e) => $e->toEvent())->all());
+            UnitEvent::query()->create([...$event->row($gate->admit($event->type, $event->data, $log)), 'unit_id' => $unit->id]);
 
             return true;
         });

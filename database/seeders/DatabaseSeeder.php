@@ -3,6 +3,7 @@
 namespace Database\Seeders;
 
 use App\Bench\UnitLog;
+use App\Calls\Arriving;
 use App\Calls\Call;
 use App\Shop\Role;
 use App\Shop\User;
@@ -10,7 +11,6 @@ use App\Units\Site;
 use App\Units\Unit;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Str;
 use Levin\Core\Record\EventType;
 
 /** The invented shop of the demo. Its past calls are worked through with a fault hidden in the model, not written down. */
@@ -93,7 +93,7 @@ class DatabaseSeeder extends Seeder
     private function judged(UnitLog $log, Unit $unit, User $user, string $part, string $check, array $given, Carbon $when): void
     {
         $data = ['part' => $part, 'check' => $check, 'given' => $given, 'units' => []];
-        $log->append($unit, $user, (string) Str::uuid(), EventType::Judged, $data, $when);
+        $log->append($unit, Arriving::made($user, EventType::Judged, $data, $when));
     }
 
     private function person(string $name, string $email, Role $role): User

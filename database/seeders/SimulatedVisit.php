@@ -2,12 +2,12 @@
 
 namespace Database\Seeders;
 
+use App\Calls\Arriving;
 use App\Calls\Call;
 use App\Calls\EventLog;
 use App\Circuits\CircuitShelf;
 use App\Shop\User;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Str;
 use Levin\Core\Diagnosis\Assessment;
 use Levin\Core\Diagnosis\Candidate;
 use Levin\Core\Diagnosis\Way;
@@ -125,6 +125,6 @@ final class SimulatedVisit
     private function append(Call $call, User $user, EventType $type, array $data): void
     {
         $this->clock->addMinutes(2);
-        $this->log->append($call, $user, (string) Str::uuid(), $type, $data, $this->clock->copy());
+        $this->log->append($call, Arriving::made($user, $type, $data, $this->clock->copy()));
     }
 }
