@@ -273,7 +273,7 @@ final class Chooser
     {
         $when = new Occasion($now->calling($this->model->circuit), 0.0);
         $ways = array_map(
-            fn (int $v): array => array_keys($this->predictor->goneThrough($v, $when, Noting::SECONDS)),
+            fn (int $v): array => array_keys($this->predictor->goneThrough($v, $when, Noting::everything())),
             array_keys($weights),
         );
 

@@ -101,6 +101,6 @@ final readonly class FlameCurrent implements Test
 
     private function prediction(Predictor $predictor, Occasion $when, int $variant): Prediction
     {
-        return $predictor->mostInSeries($variant, $this->ammeter, $when, Noting::SECONDS);
+        return $predictor->mostInSeries($variant, $this->ammeter, $when);
     }
 }

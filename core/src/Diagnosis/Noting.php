@@ -39,7 +39,7 @@ final readonly class Noting
             self::most(),
             new self(0.09, self::LONG, self::SECONDS),
             new self(0.1, 0.0, self::LATER),
-            new self(0.15, self::SHORT, self::SECONDS, isHot: true),
+            new self(Passages::HOT, self::SHORT, self::SECONDS, isHot: true),
         ];
     }
 
@@ -54,10 +54,14 @@ final readonly class Noting
         return new self(0.3, self::SHORT, self::SECONDS);
     }
 
-    /** The start that is watched. */
-    public function occasion(Occasion $when, Predictor $predictor, int $variant): Occasion
+    /**
+     * Scenes of the start that is watched.
+     *
+     * @return non-empty-array<int, float> share of the time by number
+     */
+    public function scenes(Passages $passages): array
     {
-        return $this->isHot && $predictor->staysHot($variant, $when->conditions) ? $when->hot() : $when;
+        return ($this->isHot ? $passages->whenHot() : $passages)->between(0.0, $this->until);
     }
 
     /**

@@ -22,9 +22,6 @@ final class Outlooks
     /** @var array<string, array<string, string>> part states */
     private array $cooled = [];
 
-    /** @var array<string, array<string, string>> part states */
-    private array $stillOpen = [];
-
     /** @param  self|null  $narrower  what is known of the first of these suspects, by one that knows no others */
     public function __construct(
         public readonly Settler $settler,
@@ -37,25 +34,25 @@ final class Outlooks
     /** What every variant goes through on an occasion: as it has come about, or from when it is started again to be watched. */
     public function on(Occasion $when): Outlook
     {
-        return $when->after === null ? $this->under($when->conditions) : $this->startedAgain($when->conditions, $when->isHot);
-    }
-
-    /** Whether something of a variant that opens by its heat may still be open when it is started again. */
-    public function isHot(int $variant, Conditions $conditions): bool
-    {
-        return $this->stillOpen($variant, $conditions) !== [];
+        return $when->after === null ? $this->under($when->conditions) : $this->startedAgain($when->conditions);
     }
 
     public function under(Conditions $conditions): Outlook
     {
         $isFed = $conditions->isEnergised($this->settler->model->circuit);
 
-        return $this->kept($conditions->key(), static fn (self $o): Outlook => $o->under($conditions), fn (int $variant): Story => $isFed
+        $tell = fn (int $variant): Story => $isFed
             ? $this->storyteller($conditions)->tell($conditions->unjumpered(), $this->lineup->variants[$variant])
             : Story::of(
                 $this->settled($variant, $conditions),
                 $this->storyteller($conditions)->rested($conditions->unjumpered())->numbers(),
-            ));
+            );
+
+        return $this->kept(
+            $conditions->key(),
+            static fn (self $o): Outlook => $o->under($conditions),
+            static fn (int $variant, Painter $painter): Passages => $painter->painted($tell($variant)),
+        );
     }
 
     /** As a variant stands, when it has come to rest. */
@@ -84,34 +81,36 @@ final class Outlooks
         );
     }
 
-    /**
-     * From when it is switched on again, its reset buttons pressed: what has blown stays so.
-     *
-     * @param  bool  $isHot  before all has closed again that opens by its heat
-     */
-    private function startedAgain(Conditions $conditions, bool $isHot): Outlook
+    /** From when it is switched on again, its reset buttons pressed: what has blown stays so, what has opened by its heat may be closed. */
+    private function startedAgain(Conditions $conditions): Outlook
     {
         $off = Conditions::poweredDown($this->settler->model->circuit, $conditions);
-        $tell = function (int $variant) use ($conditions, $off, $isHot): Story {
+        $tell = function (int $variant, Painter $painter) use ($conditions, $off): Passages {
             $end = $this->under($conditions)->end($variant);
             $cut = $this->settler->statesWhenDead($end->posture->states);
             // a thermostat stays as it is from the temperature that it has then
             $left = $this->settler->model->afterResets($this->cooled($variant, $off->withNumbers($end->numbers), $cut));
-            $open = $isHot ? $this->stillOpen($variant, $conditions) : [];
+            $open = $this->openedByHeat($variant, $conditions, $off);
 
-            return $this->storyteller($conditions)->tellAgain(
-                $conditions->unjumpered(),
-                $this->lineup->variants[$variant],
-                [...$left, ...$open],
-                array_keys($open),
-            );
+            return $this->again($variant, $conditions, $left, [], $painter)
+                ->orHot($open === [] ? null : $this->again($variant, $conditions, $left, $open, $painter));
         };
 
-        return $this->kept(
-            ($isHot ? 'hot ' : 'again ').$conditions->key(),
-            static fn (self $o): Outlook => $o->startedAgain($conditions, $isHot),
-            $tell,
-        );
+        return $this->kept('again '.$conditions->key(), static fn (self $o): Outlook => $o->startedAgain($conditions), $tell);
+    }
+
+    /**
+     * @param  array<string, string>  $left  part states
+     * @param  array<string, string>  $open  of those that are still as hot as when they opened
+     */
+    private function again(int $variant, Conditions $conditions, array $left, array $open, Painter $painter): Passages
+    {
+        return $painter->painted($this->storyteller($conditions)->tellAgain(
+            $conditions->unjumpered(),
+            $this->lineup->variants[$variant],
+            [...$left, ...$open],
+            array_keys($open),
+        ));
     }
 
     /**
@@ -119,16 +118,9 @@ final class Outlooks
      *
      * @return array<string, string> part states
      */
-    private function stillOpen(int $variant, Conditions $conditions): array
-    {
-        return $this->stillOpen["$variant ".$conditions->key()] ??= $this->openedByHeat($variant, $conditions);
-    }
-
-    /** @return array<string, string> part states */
-    private function openedByHeat(int $variant, Conditions $conditions): array
+    private function openedByHeat(int $variant, Conditions $conditions, Conditions $off): array
     {
         $model = $this->settler->model;
-        $off = Conditions::poweredDown($model->circuit, $conditions);
         $outlook = $this->under($conditions);
         $scenes = $outlook->passages($variant)->views(null);
         arsort($scenes);
@@ -146,7 +138,7 @@ final class Outlooks
 
     /**
      * @param  \Closure(self): Outlook  $same  of other outlooks: what the narrower ones have is not worked out again
-     * @param  \Closure(int): Story  $tell  a variant's
+     * @param  \Closure(int, Painter): Passages  $tell  a variant's
      */
     private function kept(string $key, \Closure $same, \Closure $tell): Outlook
     {
@@ -156,7 +148,7 @@ final class Outlooks
             $painter = new Painter($this->settler->model, $outlook->gallery);
             $this->outlooks[$key] = $outlook->toldBy(fn (int $variant): Passages => $known !== null && $this->isKnown($variant)
                 ? Passages::after(...array_map($known->passages(...), $this->lineup->asKnown($variant)))
-                : $painter->painted($tell($variant)));
+                : $tell($variant, $painter));
         }
 
         return $this->outlooks[$key];

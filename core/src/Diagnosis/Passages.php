@@ -10,19 +10,37 @@ final readonly class Passages
     /** Nobody looks at a watch while probing: a time noted is right within so much of itself. [practice, no published source] */
     private const ABOUT = 0.2;
 
+    /** Share of starts on which what has opened by its heat has not closed. [practice, no published source] */
+    public const HOT = 0.15;
+
     /** Number of the scene that it is in most of the time once it has had its time to come to it. */
     private int $standing;
 
     /** @var non-empty-array<int, float> shares of all of its time by number of the scene */
     private array $shares;
 
-    /** @param  non-empty-list<Passage>  $all */
-    public function __construct(public array $all)
+    /**
+     * @param  non-empty-list<Passage>  $all
+     * @param  self|null  $hot  instead, as it is started again before what has opened by its heat has closed
+     */
+    public function __construct(public array $all, private ?self $hot = null)
     {
         $end = $this->last()->until;
         $late = $this->between($end / 2, $end);
         $this->standing = (int) array_search(max($late), $late, true);
         $this->shares = $this->between(0.0, $end);
+    }
+
+    /** The same, or those, as it is started again before what has opened by its heat has closed. */
+    public function orHot(?self $hot): self
+    {
+        return new self($this->all, $hot);
+    }
+
+    /** As it is started again as hot as that, where it makes a difference. */
+    public function whenHot(): self
+    {
+        return $this->hot ?? $this;
     }
 
     /** One after another. */
@@ -62,6 +80,18 @@ final readonly class Passages
      * @return non-empty-array<int, float> share of the time by number of the scene
      */
     public function views(?float $after): array
+    {
+        $views = $this->viewsOfIt($after);
+        foreach ($this->hot === null ? [] : $this->hot->viewsOfIt($after) as $scene => $share) {
+            $views[$scene] = ($views[$scene] ?? 0.0) + self::HOT / (1 - self::HOT) * $share;
+        }
+        $all = array_sum($views);
+
+        return $this->hot === null ? $views : array_map(static fn (float $share): float => $share / $all, $views);
+    }
+
+    /** @return non-empty-array<int, float> share of the time by number of the scene, whatever it is when it is hot */
+    private function viewsOfIt(?float $after): array
     {
         return $after === null || $after > $this->last()->until
             ? $this->shares

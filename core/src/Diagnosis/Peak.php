@@ -120,12 +120,11 @@ final readonly class Peak implements Test
     private function prediction(Predictor $predictor, Occasion $when, int $variant, Noting $noting): Prediction
     {
         $leads = new Leads(MeterFunction::VoltsAc, $this->red, $this->black);
-        $start = $noting->occasion($when, $predictor, $variant);
-        $shares = $predictor->goneThrough($variant, $start, $noting->until);
+        $shares = $predictor->goneThrough($variant, $when, $noting);
         $relay = $predictor->settler->model->contactBetween($this->red, $this->black);
         if ($relay !== null) {
             $dropped = $predictor->atRest($relay, $when->conditions);
-            $outlook = $predictor->on($start);
+            $outlook = $predictor->on($when);
             $shares = array_filter(
                 $shares,
                 static fn (int $scene): bool => $outlook->at($scene)->posture->observed[$relay] !== $dropped,
@@ -135,7 +134,7 @@ final readonly class Peak implements Test
         $long = $noting->lasting($shares);
         $most = new Prediction(0.0);
         foreach (array_keys($long === [] ? $shares : $long) as $scene) {
-            $here = $predictor->inScene($leads, $start, $scene);
+            $here = $predictor->inScene($leads, $when, $scene);
             $most = $here->value > $most->value ? $here : $most;
         }
 

@@ -122,19 +122,13 @@ final class Predictor
     }
 
     /**
-     * Scenes that a variant goes through in its first seconds.
+     * Scenes that a variant goes through as it is started and watched.
      *
      * @return non-empty-array<int, float> share of that time by number
      */
-    public function goneThrough(int $variant, Occasion $when, float $seconds): array
+    public function goneThrough(int $variant, Occasion $when, Noting $noting): array
     {
-        return $this->on($when)->passages($this->variant($variant))->between(0.0, $seconds);
-    }
-
-    /** Whether something of a variant that opens by its heat may still be open when it is started again to be watched. */
-    public function staysHot(int $variant, Conditions $conditions): bool
-    {
-        return $this->outlooks->isHot($this->variant($variant), $conditions);
+        return $noting->scenes($this->on($when)->passages($this->variant($variant)));
     }
 
     /** What is seen of a part of a healthy unit with the power off. */
@@ -289,11 +283,12 @@ final class Predictor
     }
 
     /** The most microamperes d.c. of one variant in its first seconds. */
-    public function mostInSeries(int $variant, Ammeter $ammeter, Occasion $when, float $seconds): Prediction
+    public function mostInSeries(int $variant, Ammeter $ammeter, Occasion $when): Prediction
     {
         $known = $this->variant($variant);
+        $scenes = array_keys($this->goneThrough($known, $when, Noting::everything()));
 
-        return new Prediction($this->direct->most($known, array_keys($this->goneThrough($known, $when, $seconds)), $ammeter, $when));
+        return new Prediction($this->direct->most($known, $scenes, $ammeter, $when));
     }
 
     /**

@@ -128,10 +128,9 @@ final readonly class Watch implements Test
     /** @return list<string> what it is seen to do */
     private function seen(Predictor $predictor, Occasion $when, int $variant, Noting $noting): array
     {
-        $start = $noting->occasion($when, $predictor, $variant);
-        $outlook = $predictor->on($start);
+        $outlook = $predictor->on($when);
         $shares = [];
-        foreach ($predictor->goneThrough($variant, $start, $noting->until) as $scene => $share) {
+        foreach ($predictor->goneThrough($variant, $when, $noting) as $scene => $share) {
             $seen = $outlook->at($scene)->posture->observed[$this->part] ?? '';
             $shares[$seen] = ($shares[$seen] ?? 0.0) + $share;
         }
