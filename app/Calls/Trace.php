@@ -18,6 +18,7 @@ use Levin\Core\Ladder\DrawnState;
 use Levin\Core\Ladder\Layout;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Operation\Energy;
+use Levin\Core\Record\Event;
 use Levin\Core\Record\EventType;
 use Levin\Core\Record\Judging\JudgedReadings;
 use Levin\Core\Record\Standing;
@@ -37,7 +38,8 @@ final readonly class Trace
         $call = Call::listed()->with(['revision', 'events.user'])->findOrFail($id);
         $settler = $this->shelf->settler($call->revision);
         $model = $settler->model;
-        $standing = Standing::after($model->circuit, $call->log());
+        $judged = (new JudgedReadings($model))->of($call->log());
+        $standing = Standing::after($model->circuit, $call->log())->judged($judged);
         [$assessment, $checks] = $this->shelf->alone($call->revision, function (Investigation $investigation) use ($call, $standing) {
             $assessment = $investigation->assess($standing->allEvidence(), $standing->standpoint());
             $aftermath = new Aftermath($investigation->predictor());
@@ -54,7 +56,7 @@ final readonly class Trace
             CallData::of($call, $for),
             $call->revision->id,
             StandingData::of($standing, Energy::highest($settled)),
-            $this->events($call, $standing, $assessment),
+            $this->events($call, $standing, $judged, $assessment),
             DrawnState::of(Layout::of($model), $settled),
             $leading?->labels[0],
             SuspectsData::of($assessment),
@@ -116,8 +118,11 @@ final readonly class Trace
             : null;
     }
 
-    /** @return list<LogEventData> */
-    private function events(Call $call, Standing $standing, Assessment $assessment): array
+    /**
+     * @param  list<Event>  $judged  by the checks of the bench, with the ids of the readings
+     * @return list<LogEventData>
+     */
+    private function events(Call $call, Standing $standing, array $judged, Assessment $assessment): array
     {
         $meanings = [];
         $n = 0;
@@ -128,8 +133,8 @@ final readonly class Trace
         }
 
         $verdicts = [];
-        foreach ((new JudgedReadings($this->shelf->model($call->revision)))->of($call->log()) as $judged) {
-            $verdicts[$judged->id] = PartVerdictData::of(Kept::stored($judged->data));
+        foreach ($judged as $one) {
+            $verdicts[$one->id] = PartVerdictData::of(Kept::stored($one->data));
         }
 
         return array_values(array_map(

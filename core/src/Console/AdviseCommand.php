@@ -19,6 +19,7 @@ use Levin\Core\Diagnosis\Steps;
 use Levin\Core\Diagnosis\SuspectGroup;
 use Levin\Core\Diagnosis\Way;
 use Levin\Core\Record\CallEvents;
+use Levin\Core\Record\Judging\JudgedReadings;
 use Levin\Core\Record\Standing;
 use Levin\Core\Record\WhenSeen;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -61,7 +62,8 @@ final class AdviseCommand extends CircuitCommand
         $settler = $this->settler($input);
         $model = $settler->model;
         $path = $input->getArgument('call');
-        $standing = Standing::after($model->circuit, CallEvents::fromFile(is_string($path) ? $path : '', $model));
+        $log = CallEvents::fromFile(is_string($path) ? $path : '', $model);
+        $standing = Standing::after($model->circuit, $log)->judged((new JudgedReadings($model))->of($log));
         $investigation = new Investigation($settler, new MemoryOutlooks);
         $now = $standing->conditions;
         $assessment = $investigation->assess($standing->allEvidence(), $standing->standpoint());

@@ -12,18 +12,25 @@ final readonly class Evidence
     /**
      * @param  float|string|null  $shown  what was seen, or SI; null for OL
      * @param  list<string>  $replaced  parts that have been replaced since: what it says of those is of others
+     * @param  bool  $isFaulted  whether a check that knows the part's plate finds fault with it, however likely a healthy unit shows it
      */
     public function __construct(
         public Test $test,
         public float|string|null $shown,
         public Occasion $when,
         private array $replaced = [],
+        private bool $isFaulted = false,
     ) {
+    }
+
+    public function faulted(): self
+    {
+        return new self($this->test, $this->shown, $this->when, $this->replaced, true);
     }
 
     public function beforeReplacing(string $part): self
     {
-        return new self($this->test, $this->shown, $this->when, [...$this->replaced, $part]);
+        return new self($this->test, $this->shown, $this->when, [...$this->replaced, $part], $this->isFaulted);
     }
 
     /** The same for the same test on the same occasion, whichever way round the leads were held. */
@@ -89,6 +96,6 @@ final readonly class Evidence
     /** Whether a healthy unit shows it, as a technician would say it does. */
     public function isAsHealthy(Predictor $predictor): bool
     {
-        return $this->replaced === [] && $this->test->isAsHealthy($predictor, $this->when, $this->shown);
+        return $this->replaced === [] && ! $this->isFaulted && $this->test->isAsHealthy($predictor, $this->when, $this->shown);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Levin\Core\Record;
 
+use Levin\Core\Checks\Bench\Kept;
+use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Circuit\Circuit;
 use Levin\Core\Circuit\Condition;
 use Levin\Core\Circuit\Conditions;
@@ -58,6 +60,36 @@ final readonly class Standing
             $course->jumpers,
             array_keys($course->fresh),
             $course->limits,
+        );
+    }
+
+    /**
+     * The same, with what the checks of the bench find fault with: it proves nothing healthy.
+     *
+     * @param  list<Event>  $judged  with the ids of the readings
+     */
+    public function judged(array $judged): self
+    {
+        $evidence = $this->evidence;
+        foreach ($judged as $event) {
+            $isFaulted = in_array(Kept::stored($event->data)->verdict, [Verdict::Bad, Verdict::Watch], true);
+            if ($isFaulted && isset($evidence[$event->id])) {
+                $evidence[$event->id] = array_map(static fn (Evidence $e): Evidence => $e->faulted(), $evidence[$event->id]);
+            }
+        }
+
+        return new self(
+            $this->circuit,
+            $this->conditions,
+            $this->provedDead,
+            $this->closed,
+            $this->place,
+            $evidence,
+            $this->struck,
+            $this->looked,
+            $this->jumpers,
+            $this->fresh,
+            $this->limits,
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Record\Event;
 use Levin\Core\Record\EventType;
+use Levin\Core\Record\Standing;
 use Levin\Core\Tests\Support\Called;
 use Levin\Core\Tests\Support\Rig;
 use Levin\Core\Tests\Support\Unit;
@@ -255,3 +256,12 @@ it('finds nothing bad on a healthy unit, whatever is read', function (string $id
     $odd = array_filter($judged, static fn (Event $e): bool => in_array($e->text('verdict'), ['bad', 'watch'], true));
     expect(count($judged))->toBeGreaterThan(1)->and(array_values($odd))->toBe([]);
 })->with(Unit::everyShipped());
+
+it('takes what a check finds fault with for nothing healthy, and proves nothing by it', function (float $amps, bool $proves): void {
+    // 14.1 A is the compressor's plate; the model's healthy one may draw that and some more (plate and weather)
+    $unit = Unit::cooling();
+    $call = coolingCall()->enterAmps('w11', $amps);
+    $standing = Standing::after($unit->model()->circuit, $call->log)->judged($call->judged());
+    $assessment = $unit->investigation()->assess($standing->allEvidence(), $standing->standpoint());
+    expect($assessment->meanings[0]->asHealthy)->toBe($proves)->and(in_array('COMP', $assessment->proved, true))->toBe($proves);
+})->with([[14.0, true], [16.2, false]]);
