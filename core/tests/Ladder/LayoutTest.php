@@ -14,8 +14,8 @@ it('draws every wire once and every point but the buried neutral', function (): 
         ->and(array_values(array_diff($circuit->points(), array_column($drawing->points, 'point'))))->toBe(['SUP.N']);
 });
 
-it('lays no symbol over another and keeps all within the sheet', function (): void {
-    $drawing = Layout::of(Unit::cooling()->model());
+it('lays no symbol over another and keeps all within the sheet', function (string $id): void {
+    $drawing = Layout::of(Unit::shipped($id)->model());
     foreach ($drawing->symbols as $n => $a) {
         expect($a->x1)->toBeGreaterThanOrEqual(0)
             ->and($a->x2)->toBeLessThanOrEqual($drawing->width)->and($a->y)->toBeLessThan($drawing->height);
@@ -24,21 +24,32 @@ it('lays no symbol over another and keeps all within the sheet', function (): vo
             expect($apart)->toBeTrue("{$a->part} lies over {$b->part}");
         }
     }
-});
+})->with(Unit::everyShipped());
 
-it('joins each conductor to the places of its points', function (): void {
-    $drawing = Layout::of(Unit::cooling()->model());
-    $x = [];
+it('joins each conductor to the places of its points, or beside them where several leave one', function (string $id): void {
+    $drawing = Layout::of(Unit::shipped($id)->model());
+    $places = [];
     foreach ($drawing->points as $p) {
-        $x[$p->point][] = $p->x;
+        $places[$p->point][] = [$p->x, $p->y];
     }
     foreach ($drawing->conductors as $c) {
-        if ($c->wire !== '') {
-            expect($x[$c->from])->toContain($c->path[0][0])
-                ->and($x[$c->to])->toContain($c->path[count($c->path) - 1][0]);
+        foreach ($c->wire === '' ? [] : [[$c->from, $c->path[0]], [$c->to, $c->path[count($c->path) - 1]]] as [$point, $end]) {
+            $near = array_filter($places[$point], static fn (array $at): bool => abs($at[0] - $end[0]) <= 33);
+            expect($near)->not->toBe([], "$c->wire does not come to $point");
         }
     }
-});
+})->with(Unit::everyShipped());
+
+it('draws the same again, and every part that does something', function (string $id): void {
+    $model = Unit::shipped($id)->model();
+    $drawing = Layout::of($model);
+    $drawn = array_unique(array_column($drawing->symbols, 'part'));
+    $silent = array_filter($model->parts, static fn ($kind): bool => $kind->symbols() === [] || $kind->part->id === 'SUP');
+    expect(Layout::of($model))->toEqual($drawing)
+        ->and(array_values(array_diff(array_keys($model->parts), $drawn, array_keys($silent))))->toBe([])
+        ->and(count(array_unique(array_column($drawing->symbols, 'id'))))->toBe(count($drawing->symbols))
+        ->and(count(array_unique(array_column($drawing->conductors, 'id'))))->toBe(count($drawing->conductors));
+})->with(Unit::everyShipped());
 
 it('writes well-formed SVG with every part named', function (): void {
     $model = Unit::cooling()->model();
