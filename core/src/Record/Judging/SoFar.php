@@ -20,10 +20,16 @@ use Levin\Core\Record\EventType;
 /** What a call has read while the unit stood as it does now: nothing was switched, lifted, landed or replaced in between. */
 final class SoFar
 {
-    private CallCourse $course;
+    /** Stands for any point that is earthed. */
+    private const EARTH = 'earth';
 
-    /** @var list<Event> since the unit stands as it does */
-    private array $since = [];
+    private readonly CallCourse $course;
+
+    /** @var array<string, Event> the last of each, since the unit stands as it does, by what was read, seen or measured */
+    private array $last = [];
+
+    /** @var array<string, true> points that are earthed */
+    private array $earthed;
 
     /** @var list<string>|null points that are live as soon as power is on, whatever is called */
     private ?array $line = null;
@@ -32,6 +38,8 @@ final class SoFar
     public function __construct(public readonly Model $model, private readonly array $struck)
     {
         $this->course = new CallCourse($model->circuit);
+        $earthed = [...$model->circuit->references['ground'], ...array_column($model->circuit->parts, 'case')];
+        $this->earthed = array_fill_keys($earthed, true);
     }
 
     public function take(Event $event): void
@@ -39,11 +47,33 @@ final class SoFar
         $stood = $this->conditions()->key();
         $this->course->take($event);
         if ($event->type === EventType::Replaced || $this->conditions()->key() !== $stood) {
-            $this->since = [];
+            $this->last = [];
         }
-        if (! isset($this->struck[$event->id])) {
-            $this->since[] = $event;
+        foreach (isset($this->struck[$event->id]) ? [] : $this->keys($event) as $key) {
+            $this->last[$key] = $event;
         }
+    }
+
+    /** @return list<string> under which an event is found again */
+    private function keys(Event $event): array
+    {
+        [$red, $black] = [$event->text('red'), $event->text('black')];
+
+        return match ($event->type) {
+            EventType::Observation => ["seen {$event->text('part')}"],
+            EventType::Measured => ["measured {$event->text('quantity')}"],
+            EventType::Reading => [
+                self::reading($event->text('function'), $red, $black),
+                ...isset($this->earthed[$black]) ? [self::reading($event->text('function'), $red, self::EARTH)] : [],
+                ...isset($this->earthed[$red]) ? [self::reading($event->text('function'), $black, self::EARTH)] : [],
+            ],
+            default => [],
+        };
+    }
+
+    private static function reading(string $function, string $one, string $other): string
+    {
+        return $function.' '.min($one, $other).' '.max($one, $other);
     }
 
     public function conditions(): Conditions
@@ -70,12 +100,7 @@ final class SoFar
     /** The last reading with a function between two points, either way round; null where there is none. */
     public function between(MeterFunction $function, string $one, string $other): ?Event
     {
-        $found = null;
-        foreach ($this->readings($function) as $reading) {
-            $found = array_diff([$one, $other], [$reading->text('red'), $reading->text('black')]) === [] ? $reading : $found;
-        }
-
-        return $found;
+        return $this->last[self::reading($function->value, $one, $other)] ?? null;
     }
 
     /** The last volts a.c. between two points, on either input of the meter. */
@@ -87,20 +112,7 @@ final class SoFar
     /** The last volts a.c. from a point to any that is earthed. */
     public function toEarth(string $point): ?Event
     {
-        $found = null;
-        foreach ([...$this->readings(MeterFunction::VoltsAc), ...$this->readings(MeterFunction::VoltsAcLowZ)] as $reading) {
-            $ends = [$reading->text('red'), $reading->text('black')];
-            $others = array_values(array_diff($ends, [$point]));
-            $found = count($others) === 1 && $this->isEarth($others[0]) ? $reading : $found;
-        }
-
-        return $found;
-    }
-
-    private function isEarth(string $point): bool
-    {
-        return in_array($point, $this->model->circuit->references['ground'], true)
-            || in_array($point, array_column($this->model->circuit->parts, 'case'), true);
+        return $this->volts($point, self::EARTH);
     }
 
     /** @return list<Kind> the parts that a reading's points are on, or that its wire goes to */
@@ -127,12 +139,7 @@ final class SoFar
     /** The last amperes round one wire alone. */
     public function amps(string $wire): ?Event
     {
-        $found = null;
-        foreach ($this->readings(MeterFunction::Amps) as $reading) {
-            $found = $reading->text('red') === $wire ? $reading : $found;
-        }
-
-        return $found;
+        return $this->between(MeterFunction::Amps, $wire, '');
     }
 
     /** Amperes of a reading that may have been taken with several turns through the jaw. */
@@ -141,35 +148,16 @@ final class SoFar
         return ($amps->number('value') ?? 0.0) / ($amps->number('turns') ?? 1.0);
     }
 
-    /** @return list<Event> */
-    public function readings(MeterFunction $function): array
-    {
-        return array_values(array_filter(
-            $this->since,
-            static fn (Event $e): bool => $e->type === EventType::Reading && $e->text('function') === $function->value,
-        ));
-    }
-
     /** What was last seen of a part; nothing where nobody looked. */
     public function seen(string $part): string
     {
-        return $this->last(EventType::Observation, 'part', $part)?->text('seen') ?? '';
+        return ($this->last["seen $part"] ?? null)?->text('seen') ?? '';
     }
 
     /** The last that was measured of a quantity, in its unit. */
     public function measured(string $quantity): ?float
     {
-        return $this->last(EventType::Measured, 'quantity', $quantity)?->number('value');
-    }
-
-    private function last(EventType $type, string $key, string $is): ?Event
-    {
-        $found = null;
-        foreach ($this->since as $event) {
-            $found = $event->type === $type && $event->text($key) === $is ? $event : $found;
-        }
-
-        return $found;
+        return ($this->last["measured $quantity"] ?? null)?->number('value');
     }
 
     /** Whether nothing is on a point any more: its wires lifted, or gone with the plug that they end in. */
