@@ -7,6 +7,7 @@ namespace App\Bench;
 use App\Calls\Call;
 use App\Calls\LoggedEvent;
 use App\Circuits\CircuitShelf;
+use App\Shop\ShopHabit;
 use App\Shop\User;
 use App\Units\Unit;
 use Levin\Core\Record\Event;
@@ -26,9 +27,11 @@ final readonly class Judged
         $types = [EventType::Judged, EventType::Strike];
         $rows = UnitEvent::query()->with('user')->where('unit_id', $unit->id)->whereIn('type', $types)->get()->all();
         $events = array_map(static fn (LoggedEvent $row): Event => $row->toEvent(), $rows);
+        $habits = ShopHabit::chosen();
         foreach (Call::query()->with(['events.user', 'revision'])->where('unit_id', $unit->id)->get() as $call) {
             array_push($rows, ...$call->events->all());
-            array_push($events, ...$call->log(), ...(new JudgedReadings($this->shelf->model($call->revision)))->of($call->log()));
+            $judging = new JudgedReadings($this->shelf->model($call->revision), $habits);
+            array_push($events, ...$call->log(), ...$judging->of($call->log()));
         }
         $byId = array_combine(array_map(static fn (LoggedEvent $row): string => $row->id, $rows), $rows);
 

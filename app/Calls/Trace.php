@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Calls;
 
 use App\Circuits\CircuitShelf;
+use App\Shop\ShopHabit;
 use App\Shop\User;
 use Levin\Core\Checks\Bench\Kept;
 use Levin\Core\Circuit\UnknownName;
@@ -38,7 +39,7 @@ final readonly class Trace
         $call = Call::listed()->with(['revision', 'events.user'])->findOrFail($id);
         $settler = $this->shelf->settler($call->revision);
         $model = $settler->model;
-        $judged = (new JudgedReadings($model))->of($call->log());
+        $judged = (new JudgedReadings($model, ShopHabit::chosen()))->of($call->log());
         $standing = Standing::after($model->circuit, $call->log())->judged($judged);
         [$assessment, $checks] = $this->shelf->alone($call->revision, function (Investigation $investigation) use ($call, $standing) {
             $assessment = $investigation->assess($standing->allEvidence(), $standing->standpoint());

@@ -145,10 +145,13 @@ final class Called
         return $this->noted(EventType::Reading, [...$reading, ...$moment === '' ? [] : ['moment' => $moment]]);
     }
 
-    /** @return list<Event> what the bench makes of it */
-    public function judged(): array
+    /**
+     * @param  array<string, string>  $habits  of the shop
+     * @return list<Event> what the bench makes of it
+     */
+    public function judged(array $habits = []): array
     {
-        return (new JudgedReadings($this->unit->model()))->of($this->log);
+        return (new JudgedReadings($this->unit->model(), $habits))->of($this->log);
     }
 
     /** @return list<string> the same in short: check, part, verdict */

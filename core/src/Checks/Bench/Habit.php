@@ -10,12 +10,24 @@ enum Habit: string
     case WeakCapacitor = 'weak capacitor';
     case FuseOfASet = 'one fuse of a set blown';
 
+    public const WITHIN_6 = '±6 %';
+
+    public const WITHIN_5 = '±5 %';
+
+    public const WITHIN_10 = '±10 %';
+
+    public const TEN_OFF = 'shop: −10 %';
+
+    public const WHOLE_SET = 'replace all of the set';
+
+    public const ONE_OF_THEM = 'replace the one that blew';
+
     /** @return non-empty-list<string> what one can do, the usual first */
     public function choices(): array
     {
         return match ($this) {
-            self::WeakCapacitor => ['±6 %', '±5 %', '±10 %', 'shop: −10 %'],
-            self::FuseOfASet => ['replace all of the set', 'replace the one that blew'],
+            self::WeakCapacitor => [self::WITHIN_6, self::WITHIN_5, self::WITHIN_10, self::TEN_OFF],
+            self::FuseOfASet => [self::WHOLE_SET, self::ONE_OF_THEM],
         };
     }
 

@@ -100,9 +100,9 @@ abstract class RunCapacitorCheck extends PartCheck
     protected function tolerance(Given $given): Tolerance
     {
         return match ($given->word('tolerance')) {
-            '±5 %' => Tolerance::marked(0.05),
-            '±10 %' => Tolerance::marked(0.1),
-            'shop: −10 %' => Tolerance::flat(),
+            Habit::WITHIN_5 => Tolerance::marked(0.05),
+            Habit::WITHIN_10 => Tolerance::marked(0.1),
+            Habit::TEN_OFF => Tolerance::flat(),
             default => Tolerance::marked(),
         };
     }

@@ -92,7 +92,7 @@ final class ThreeFuses extends PartCheck
             'Fuses whole',
             then: 'On to what is behind them, leg by leg.',
             bad: 'Look for what opened it before another goes in: ground, windings, a contact. Then '.$given->word('set')
-                .', same class, size and volts. '.($given->word('set') === Habit::FuseOfASet->choices()[0] ? Habit::FuseOfASet->why() : ''),
+                .', same class, size and volts. '.($given->word('set') === Habit::WHOLE_SET ? Habit::FuseOfASet->why() : ''),
             else: 'Read over each fuse, from its line end to its load end: what has volts over it is open.',
         );
     }

@@ -6,6 +6,7 @@ namespace Levin\Core\Record\Judging;
 
 use Levin\Core\Checks\Bench\BadGiven;
 use Levin\Core\Checks\Bench\Kept;
+use Levin\Core\Checks\Bench\PartChecks;
 use Levin\Core\Operation\Model;
 use Levin\Core\Record\Event;
 use Levin\Core\Record\EventType;
@@ -13,7 +14,8 @@ use Levin\Core\Record\EventType;
 /** Readings of a call, as the checks of the bench judge them. */
 final readonly class JudgedReadings
 {
-    public function __construct(private Model $model)
+    /** @param  array<string, string>  $habits  what the shop chooses, by habit; the usual where it has none */
+    public function __construct(private Model $model, private array $habits = [])
     {
     }
 
@@ -32,7 +34,7 @@ final readonly class JudgedReadings
         foreach ($log as $event) {
             $so->take($event);
             $taken = $event->type === EventType::Reading ? $this->taken($event, $so) : null;
-            $kept = $taken === null ? null : self::kept($taken);
+            $kept = $taken === null ? null : $this->kept($taken);
             if ($taken !== null && $kept !== null) {
                 $data = ['part' => $taken->part->id, 'label' => $taken->part->label, ...$kept->data()];
                 $judged[] = new Event($event->id, EventType::Judged, $data, $event->at);
@@ -43,10 +45,14 @@ final readonly class JudgedReadings
     }
 
     /** What it comes to; null for what cannot be so together: the diagnosis asks for that again. */
-    private static function kept(Taken $taken): ?Kept
+    private function kept(Taken $taken): ?Kept
     {
+        $given = $taken->given;
+        foreach (PartChecks::named($taken->check)->about()->entries as $entry) {
+            $given += [$entry->name => $this->habits[$entry->habit->value ?? ''] ?? ''];
+        }
         try {
-            return Kept::of($taken->check, $taken->given, []);
+            return Kept::of($taken->check, $given, []);
         } catch (BadGiven) {
             return null;
         }
