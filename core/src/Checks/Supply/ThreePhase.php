@@ -64,9 +64,12 @@ final class ThreePhase extends PartCheck
     #[\Override]
     public function judge(Given $given): Judgement
     {
-        $judgement = $this->judged($given);
+        $pairs = $this->pairs($given);
+        $this->refuseImpossible($pairs);
+        $lost = $this->lost($pairs, $given);
         $toGround = LegsToGround::of($given->maybe('l1g'), $given->maybe('l2g'), $given->maybe('l3g'));
-        $odd = $judgement->verdict === Verdict::Bad ? $this->lost($this->pairs($given), $given) ?? $toGround->fedBack() : null;
+        $judgement = $this->judged($given, $pairs, $lost, $toGround);
+        $odd = $judgement->verdict === Verdict::Bad ? $lost ?? $toGround->fedBack() : null;
         $triangle = new Triangle($given->number('l1l2'), $given->number('l2l3'), $given->number('l1l3'));
 
         return $judgement->pictured($triangle->phasors($odd));
@@ -78,23 +81,23 @@ final class ThreePhase extends PartCheck
         return ['L3' => $given->number('l1l2'), 'L1' => $given->number('l2l3'), 'L2' => $given->number('l1l3')];
     }
 
-    private function judged(Given $given): Judgement
+    /**
+     * @param  array{L3: float, L1: float, L2: float}  $pairs  by the leg that each leaves out
+     * @param  string|null  $lost  leg
+     */
+    private function judged(Given $given, array $pairs, ?string $lost, LegsToGround $toGround): Judgement
     {
-        $pairs = $this->pairs($given);
-        $this->refuseImpossible($pairs);
         $unbalance = new Unbalance(...array_values($pairs));
         $limits = [new Limit('Above 1 % a motor is derated, above 5 % it is not run.', Source::published('NEMA MG 1, 14.36'))];
         $figures = [
             new Figure('mean', Dimension::Voltage, $unbalance->mean),
             new Figure('unbalance', Dimension::Share, $unbalance->share),
         ];
-        $toGround = LegsToGround::of($given->maybe('l1g'), $given->maybe('l2g'), $given->maybe('l3g'));
         [$high, $corner, $fedBack] = [$toGround->highLeg(), $toGround->corner($unbalance->mean), $toGround->fedBack()];
         $notes = [
             ...$high === null ? [] : ["$high is a high leg: between legs all is well, to ground it reads √3 times the others."],
             ...$corner === null ? [] : ["$corner is the grounded corner of a delta: to ground it reads nothing, and that is right."],
         ];
-        $lost = $this->lost($pairs, $given);
         if ($lost !== null) {
             return new Judgement(
                 Verdict::Bad,
