@@ -104,18 +104,41 @@ final class ThreeLeads extends PartCheck
         $leads = $given->maybe('leads') ?? 0.0;
         $ohms = array_map(static fn (?float $read): float => max(0.0, (float) $read - $leads), $pairs);
         arsort($ohms);
-        [$common, $run, $start] = array_keys($ohms);
-        [$both, $larger, $smaller] = array_values($ohms);
         // start is the larger from common: the pair that leaves out run
-        $slack = array_sum(array_map(Spec::of(MeterFunction::Ohms)->error(...), $ohms)) + ($given->has('leads') ? 0.0 : self::LEADS);
-        $adds = abs($larger + $smaller - $both) <= $slack;
-        [$verdict, $compared] = $this->compared($given, $smaller, $larger);
+        [$common, $run, $start] = array_map(static fn (string $lead): string => $names[$lead], array_keys($ohms));
+        [$both, $larger, $smaller] = array_values($ohms);
+        $unzeroed = $given->has('leads') ? 0.0 : self::LEADS;
+        $slack = array_sum(array_map(Spec::of(MeterFunction::Ohms)->error(...), $ohms)) + $unzeroed;
+        $least = Spec::of(MeterFunction::Ohms)->error($smaller) + $unzeroed;
         $figures = [
-            new Figure("run, $names[$common] – $names[$run]", Dimension::Resistance, $smaller),
-            new Figure("start, $names[$common] – $names[$start]", Dimension::Resistance, $larger),
-            new Figure("$names[$run] – $names[$start]", Dimension::Resistance, $both),
+            new Figure("run, $common – $run", Dimension::Resistance, $smaller),
+            new Figure("start, $common – $start", Dimension::Resistance, $larger),
+            new Figure("$run – $start", Dimension::Resistance, $both),
             new Figure('run and start together', Dimension::Resistance, $larger + $smaller),
         ];
+        [$verdict, $compared] = $this->compared($given, $smaller, $larger);
+        $odd = match (true) {
+            $smaller <= $least && $given->maybe('run') <= $least => [
+                Verdict::CannotSay,
+                'Next to nothing',
+                "$common – $run reads no more than the meter can be off: shorted, or the run winding of a large compressor.",
+                'Read the leads held together and give that; find the maker\'s ohms; or read it on a milliohm meter.',
+            ],
+            abs($larger + $smaller - $both) <= $slack => null,
+            abs($both - $larger) <= $slack => [
+                Verdict::CannotSay,
+                'Not wound as most are',
+                'The two larger are alike: a 460 V fan motor whose start winding begins in the middle of its run winding '
+                    .'reads so. If it is another motor, one of the three is a slip.',
+                'Look for its diagram; hold all three against another one of the kind.',
+            ],
+            default => [
+                Verdict::Watch,
+                'The readings do not add up',
+                'The two smaller must add up to the largest: something else is still joined to a lead, or one reading is a slip.',
+                'Lift every lead, clean the terminals, and read all three again.',
+            ],
+        };
         $limits = [
             new Limit(
                 'The two smaller add up to the largest, within what the meter and its leads can be off.',
@@ -123,58 +146,17 @@ final class ThreeLeads extends PartCheck
             ),
             ...$compared === [] ? [] : [new Limit('The maker\'s values, copper at the same temperature.', Source::plate())],
         ];
-        $least = Spec::of(MeterFunction::Ohms)->error($smaller) + ($given->has('leads') ? 0.0 : self::LEADS);
-        if ($smaller <= $least && $given->maybe('run') <= $least) {
-            return new Judgement(
-                Verdict::CannotSay,
-                'Next to nothing',
-                [
-                    "$names[$common] – $names[$run] reads no more than the meter can be off: "
-                        .'shorted, or the run winding of a large compressor.',
-                ],
-                $figures,
-                $limits,
-                'Read the leads held together and give that; find the maker\'s ohms; or read it on a milliohm meter.',
-            );
-        }
-        if (! $adds && abs($both - $larger) <= $slack) {
-            return new Judgement(
-                Verdict::CannotSay,
-                'Not wound as most are',
-                [
-                    'The two larger are alike: a 460 V fan motor whose start winding begins in the middle of its run winding '
-                        .'reads so. If it is another motor, one of the three is a slip.',
-                ],
-                $figures,
-                $limits,
-                'Look for its diagram; hold all three against another one of the kind.',
-            );
-        }
-        if (! $adds) {
-            return new Judgement(
-                Verdict::Watch,
-                'The readings do not add up',
-                ['The two smaller must add up to the largest: something else is still joined to a lead, or one reading is a slip.'],
-                $figures,
-                $limits,
-                'Lift every lead, clean the terminals, and read all three again.',
-            );
-        }
 
-        return new Judgement(
+        return $odd !== null ? new Judgement($odd[0], $odd[1], [$odd[2]], $figures, $limits, $odd[3]) : new Judgement(
             $verdict,
             $verdict === Verdict::Good ? 'Windings good' : 'Windings are not what the maker says',
-            [
-                ucfirst($names[$common])." is common, $names[$run] run, $names[$start] start.",
-                'The two smaller add up to the largest.',
-                ...$compared,
-            ],
+            [ucfirst($common)." is common, $run run, $start start.", 'The two smaller add up to the largest.', ...$compared],
             $figures,
             $limits,
             $verdict === Verdict::Good
                 ? 'Insulation at 500 V, then its capacitor and its current with the panel on.'
                 : 'Read again with the winding cold and its temperature known, before anything is replaced.',
-            self::row($names[$run], $names[$common], $names[$start], $smaller, $larger, $both),
+            self::row($run, $common, $start, $smaller, $larger, $both),
         );
     }
 
