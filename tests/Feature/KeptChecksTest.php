@@ -1,10 +1,12 @@
 <?php
 
 use App\Bench\UnitEvent;
+use App\Shop\ShopHabit;
 use App\Shop\User;
 use App\Units\Unit;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Levin\Core\Checks\Bench\Habit;
 
 beforeEach(function (): void {
     $this->actingAs(User::query()->firstWhere('email', 'oda@ternsound.example'));
@@ -66,6 +68,37 @@ it('judges a capacitor that was read off the circuit, and the unit keeps that', 
     expect(end($events)['verdict'])->toBe(['verdict' => 'bad', 'headline' => 'Weak']);
     $parts = collect($this->getJson("/api/units/{$this->unit->id}/checks")->json('parts'));
     expect($parts->firstWhere('part', 'CAP')['judged'][0])->toMatchArray(['headline' => 'Weak', 'call' => $call]);
+});
+
+it('calls nothing healthy that a check finds fault with, and the unit has it for its next visit', function (): void {
+    $call = $this->postJson("/api/units/{$this->unit->id}/calls", ['complaint' => 'Trips.'])->assertCreated()->json('id');
+    $send = fn (array $data) => $this->postJson("/api/calls/$call/events", ($this->event)('reading', $data))->assertCreated();
+    // 14.1 A is on its plate; the clamp is round common
+    $trace = $send(['function' => 'amps', 'red' => 'w11', 'black' => '', 'turns' => 1, 'entered' => '16.2']);
+    expect($trace->json('events.0.verdict'))->toBe(['verdict' => 'bad', 'headline' => 'Over its plate'])
+        ->and($trace->json('events.0.meaning.as_healthy'))->toBeFalse()->and($trace->json('proved'))->not->toContain('COMP');
+    $trace = $send(['function' => 'amps', 'red' => 'w11', 'black' => '', 'turns' => 1, 'entered' => '13.9']);
+    expect($trace->json('events.1.verdict.verdict'))->toBe('good')->and($trace->json('events.1.meaning.as_healthy'))->toBeTrue();
+    $parts = collect($this->getJson("/api/units/{$this->unit->id}/checks")->json('parts'));
+    $currents = $parts->first(fn (array $p): bool => $p['part'] === 'COMP' && $p['check'] === 'running-current');
+    expect(array_column($currents['judged'], 'headline'))->toBe(['Over its plate', 'Current good'])
+        ->and($currents['judged'][0]['value'])->toEqualWithDelta(16.2, 1e-9);
+});
+
+it('judges a call by what the shop does, once its lead has said so', function (): void {
+    $call = $this->postJson("/api/units/{$this->unit->id}/calls", ['complaint' => 'Hums.'])->assertCreated()->json('id');
+    $send = fn (string $type, array $data) => $this->postJson("/api/calls/$call/events", ($this->event)($type, $data))->assertCreated();
+    foreach (['outdoor_breaker', 'disconnect', 'indoor_breaker'] as $switch) {
+        $send('condition', ['name' => $switch, 'value' => false]);
+    }
+    $send('proved-dead', ['known_before' => true, 'circuit_dead' => true, 'known_after' => true]);
+    $send('lead', ['wire' => 'w12', 'lifted' => true]);
+    // 36.8 of 40 µF: under six per cent off, over ten per cent off
+    $events = $send('reading', ['function' => 'mfd', 'red' => 'CAP.HERM', 'black' => 'CAP.C', 'entered' => '36.8'])->json('events');
+    expect(end($events)['verdict']['verdict'])->toBe('bad');
+    ShopHabit::query()->create(['habit' => Habit::WeakCapacitor->value, 'choice' => Habit::TEN_OFF, 'user_id' => auth()->id()]);
+    $events = $this->getJson("/api/calls/$call")->assertOk()->json('events');
+    expect(end($events)['verdict']['verdict'])->not->toBe('bad');
 });
 
 it('strikes out with a reason, and loses nothing', function (): void {
