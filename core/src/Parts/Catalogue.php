@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Parts;
 
 use Levin\Core\Circuit\Part;
+use Levin\Core\Subclasses;
 
 /**
  * Every kind there is: each concrete Kind in a family folder here. Adding a file there adds the kind.
@@ -21,11 +22,8 @@ final class Catalogue
             return self::$classes;
         }
         $classes = [];
-        foreach (glob(__DIR__.'/*/*.php') ?: [] as $file) {
-            $class = __NAMESPACE__.'\\'.basename(dirname($file)).'\\'.basename($file, '.php');
-            if (is_subclass_of($class, Kind::class) && ! (new \ReflectionClass($class))->isAbstract()) {
-                $classes[$class::definition()->kind] = $class;
-            }
+        foreach (Subclasses::in('Parts/*/*.php', Kind::class) as $class) {
+            $classes[$class::definition()->kind] = $class;
         }
         ksort($classes);
 

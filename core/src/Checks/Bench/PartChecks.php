@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Levin\Core\Checks\Bench;
 
+use Levin\Core\Subclasses;
+
 /** Every check of the bench: each concrete PartCheck in a family folder of Checks. Adding a file there adds the check. */
 final class PartChecks
 {
@@ -17,12 +19,9 @@ final class PartChecks
             return self::$all;
         }
         $all = [];
-        foreach (glob(dirname(__DIR__).'/*/*.php') ?: [] as $file) {
-            $class = 'Levin\\Core\\Checks\\'.basename(dirname($file)).'\\'.basename($file, '.php');
-            if (is_subclass_of($class, PartCheck::class) && ! (new \ReflectionClass($class))->isAbstract()) {
-                $check = new $class;
-                $all[$check->about()->name] = $check;
-            }
+        foreach (Subclasses::in('Checks/*/*.php', PartCheck::class) as $class) {
+            $check = new $class;
+            $all[$check->about()->name] = $check;
         }
         ksort($all);
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Levin\Core\Record\Judging;
 
+use Levin\Core\Subclasses;
+
 /** Every rule by which readings of a call are judged: each BenchRule in this folder. */
 final class BenchRules
 {
@@ -13,17 +15,9 @@ final class BenchRules
     /** @return list<BenchRule> */
     public static function all(): array
     {
-        if (self::$all !== null) {
-            return self::$all;
-        }
-        $all = [];
-        foreach (glob(__DIR__.'/*.php') ?: [] as $file) {
-            $class = __NAMESPACE__.'\\'.basename($file, '.php');
-            if (is_subclass_of($class, BenchRule::class)) {
-                $all[] = new $class;
-            }
-        }
-
-        return self::$all = $all;
+        return self::$all ??= array_map(
+            static fn (string $class): BenchRule => new $class,
+            Subclasses::in('Record/Judging/*.php', BenchRule::class),
+        );
     }
 }
