@@ -81,13 +81,15 @@ final readonly class Passages
      */
     public function views(?float $after): array
     {
-        $views = $this->viewsOfIt($after);
-        foreach ($this->hot === null ? [] : $this->hot->viewsOfIt($after) as $scene => $share) {
-            $views[$scene] = ($views[$scene] ?? 0.0) + self::HOT / (1 - self::HOT) * $share;
+        if ($this->hot === null) {
+            return $this->viewsOfIt($after);
         }
-        $all = array_sum($views);
+        $views = array_map(static fn (float $share): float => (1 - self::HOT) * $share, $this->viewsOfIt($after));
+        foreach ($this->hot->viewsOfIt($after) as $scene => $share) {
+            $views[$scene] = ($views[$scene] ?? 0.0) + self::HOT * $share;
+        }
 
-        return $this->hot === null ? $views : array_map(static fn (float $share): float => $share / $all, $views);
+        return $views;
     }
 
     /** @return non-empty-array<int, float> share of the time by number of the scene, whatever it is when it is hot */
