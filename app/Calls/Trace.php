@@ -40,7 +40,7 @@ final readonly class Trace
         $settler = $this->shelf->settler($call->revision);
         $model = $settler->model;
         $judged = (new JudgedReadings($model, ShopHabit::chosen()))->of($call->log());
-        $standing = Standing::after($model->circuit, $call->log())->judged($judged);
+        $standing = Standing::after($model->circuit, $call->log(), $judged);
         [$assessment, $checks] = $this->shelf->alone($call->revision, function (Investigation $investigation) use ($call, $standing) {
             $assessment = $investigation->assess($standing->allEvidence(), $standing->standpoint());
             $aftermath = new Aftermath($investigation->predictor());

@@ -18,6 +18,16 @@ beforeEach(function (): void {
     $this->insulation = fn (string $read, ?string $at = null, string $part = 'COMP'): array => ($this->event)('judged', [
         'part' => $part, 'check' => 'insulation', 'given' => ['read' => $read, 'temperature' => '40 °C'], 'units' => ['read' => 'MΩ'],
     ], $at);
+    $this->deadCall = function (): array {
+        $call = $this->postJson("/api/units/{$this->unit->id}/calls", ['complaint' => 'Hums.'])->assertCreated()->json('id');
+        $send = fn (string $type, array $data) => $this->postJson("/api/calls/$call/events", ($this->event)($type, $data))->assertCreated();
+        foreach (['outdoor_breaker', 'disconnect', 'indoor_breaker'] as $switch) {
+            $send('condition', ['name' => $switch, 'value' => false]);
+        }
+        $send('proved-dead', ['known_before' => true, 'circuit_dead' => true, 'known_after' => true]);
+
+        return [$call, $send];
+    };
     $this->keep = fn (array $event) => $this->postJson("/api/units/{$this->unit->id}/events", $event);
 });
 
@@ -57,12 +67,7 @@ it('puts what was judged on a call beside what was judged outside of any', funct
 });
 
 it('judges a capacitor that was read off the circuit, and the unit keeps that', function (): void {
-    $call = $this->postJson("/api/units/{$this->unit->id}/calls", ['complaint' => 'Hums.'])->assertCreated()->json('id');
-    $send = fn (string $type, array $data) => $this->postJson("/api/calls/$call/events", ($this->event)($type, $data))->assertCreated();
-    foreach (['outdoor_breaker', 'disconnect', 'indoor_breaker'] as $switch) {
-        $send('condition', ['name' => $switch, 'value' => false]);
-    }
-    $send('proved-dead', ['known_before' => true, 'circuit_dead' => true, 'known_after' => true]);
+    [$call, $send] = ($this->deadCall)();
     $send('lead', ['wire' => 'w12', 'lifted' => true]);
     $events = $send('reading', ['function' => 'mfd', 'red' => 'CAP.HERM', 'black' => 'CAP.C', 'entered' => '36.1'])->json('events');
     expect(end($events)['verdict'])->toBe(['verdict' => 'bad', 'headline' => 'Weak']);
@@ -86,12 +91,7 @@ it('calls nothing healthy that a check finds fault with, and the unit has it for
 });
 
 it('judges a call by what the shop does, once its lead has said so', function (): void {
-    $call = $this->postJson("/api/units/{$this->unit->id}/calls", ['complaint' => 'Hums.'])->assertCreated()->json('id');
-    $send = fn (string $type, array $data) => $this->postJson("/api/calls/$call/events", ($this->event)($type, $data))->assertCreated();
-    foreach (['outdoor_breaker', 'disconnect', 'indoor_breaker'] as $switch) {
-        $send('condition', ['name' => $switch, 'value' => false]);
-    }
-    $send('proved-dead', ['known_before' => true, 'circuit_dead' => true, 'known_after' => true]);
+    [$call, $send] = ($this->deadCall)();
     $send('lead', ['wire' => 'w12', 'lifted' => true]);
     // 36.8 of 40 µF: under six per cent off, over ten per cent off
     $events = $send('reading', ['function' => 'mfd', 'red' => 'CAP.HERM', 'black' => 'CAP.C', 'entered' => '36.8'])->json('events');

@@ -63,7 +63,7 @@ final class AdviseCommand extends CircuitCommand
         $model = $settler->model;
         $path = $input->getArgument('call');
         $log = CallEvents::fromFile(is_string($path) ? $path : '', $model);
-        $standing = Standing::after($model->circuit, $log)->judged((new JudgedReadings($model))->of($log));
+        $standing = Standing::after($model->circuit, $log, (new JudgedReadings($model))->of($log));
         $investigation = new Investigation($settler, new MemoryOutlooks);
         $now = $standing->conditions;
         $assessment = $investigation->assess($standing->allEvidence(), $standing->standpoint());

@@ -40,37 +40,17 @@ final readonly class Standing
     ) {
     }
 
-    /** @param  iterable<Event>  $events  in order */
-    public static function after(Circuit $circuit, iterable $events): self
+    /**
+     * @param  iterable<Event>  $events  in order
+     * @param  list<Event>  $judged  by the checks of the bench, with the ids of the readings: what they find fault with is nothing healthy
+     */
+    public static function after(Circuit $circuit, iterable $events, array $judged = []): self
     {
         $course = new CallCourse($circuit);
         foreach ($events as $event) {
             $course->take($event);
         }
-
-        return new self(
-            $circuit,
-            $course->conditions,
-            $course->dead,
-            $course->closed,
-            $course->place,
-            $course->evidence,
-            $course->struck,
-            $course->looked,
-            $course->jumpers,
-            array_keys($course->fresh),
-            $course->limits,
-        );
-    }
-
-    /**
-     * The same, with what the checks of the bench find fault with: it proves nothing healthy.
-     *
-     * @param  list<Event>  $judged  with the ids of the readings
-     */
-    public function judged(array $judged): self
-    {
-        $evidence = $this->evidence;
+        $evidence = $course->evidence;
         foreach ($judged as $event) {
             $isFaulted = in_array(Kept::stored($event->data)->verdict, [Verdict::Bad, Verdict::Watch], true);
             if ($isFaulted && isset($evidence[$event->id])) {
@@ -79,17 +59,17 @@ final readonly class Standing
         }
 
         return new self(
-            $this->circuit,
-            $this->conditions,
-            $this->provedDead,
-            $this->closed,
-            $this->place,
+            $circuit,
+            $course->conditions,
+            $course->dead,
+            $course->closed,
+            $course->place,
             $evidence,
-            $this->struck,
-            $this->looked,
-            $this->jumpers,
-            $this->fresh,
-            $this->limits,
+            $course->struck,
+            $course->looked,
+            $course->jumpers,
+            array_keys($course->fresh),
+            $course->limits,
         );
     }
 

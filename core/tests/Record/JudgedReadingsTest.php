@@ -268,7 +268,7 @@ it('takes what a check finds fault with for nothing healthy, and proves nothing 
     // 14.1 A is the compressor's plate; the model's healthy one may draw that and some more (plate and weather)
     $unit = Unit::cooling();
     $call = coolingCall()->enterAmps('w11', $amps);
-    $standing = Standing::after($unit->model()->circuit, $call->log)->judged($call->judged());
+    $standing = Standing::after($unit->model()->circuit, $call->log, $call->judged());
     $assessment = $unit->investigation()->assess($standing->allEvidence(), $standing->standpoint());
     expect($assessment->meanings[0]->asHealthy)->toBe($proves)->and(in_array('COMP', $assessment->proved, true))->toBe($proves);
 })->with([[14.0, true], [16.2, false]]);

@@ -15,7 +15,7 @@ final class CapacitorAlone implements BenchRule
     public function taken(Event $reading, SoFar $so): ?Taken
     {
         [$red, $black] = [$reading->text('red'), $reading->text('black')];
-        $kind = $reading->text('function') === MeterFunction::Capacitance->value ? $so->partOf($reading) : null;
+        $kind = $so->partOf($reading, MeterFunction::Capacitance);
         if ($kind === null || ! ($so->isOff($red) || $so->isOff($black))) {
             return null;
         }

@@ -16,7 +16,7 @@ final class CoilOhms implements BenchRule
     #[\Override]
     public function taken(Event $reading, SoFar $so): ?Taken
     {
-        $kind = $reading->text('function') === MeterFunction::Ohms->value ? $so->partOf($reading) : null;
+        $kind = $so->partOf($reading, MeterFunction::Ohms);
         $isContactor = $kind instanceof ContactorOnePole || $kind instanceof ContactorTwoPole || $kind instanceof ContactorThreePole;
         if ($kind === null || ! $isContactor) {
             return null;

@@ -18,10 +18,13 @@ final class ElementAmps implements BenchRule
     public function taken(Event $reading, SoFar $so): ?Taken
     {
         foreach ($so->isEnergised() ? $so->kindsAt($reading) : [] as $kind) {
+            if (! $kind instanceof Heater) {
+                continue;
+            }
             $part = $kind->part;
-            $volts = $kind instanceof Heater ? $so->volts($part->point('1'), $part->point('2')) : null;
-            $amps = $volts === null ? null : $so->ampsAt($part->point('1')) ?? $so->ampsAt($part->point('2'));
-            $isOn = ($volts?->number('value') ?? 0.0) > self::ON * ($volts === null ? 0.0 : $part->number('volts'));
+            $volts = $so->volts($part->point('1'), $part->point('2'));
+            $amps = $so->ampsAt($part->point('1')) ?? $so->ampsAt($part->point('2'));
+            $isOn = ($volts?->number('value') ?? 0.0) > self::ON * $part->number('volts');
             if ($volts !== null && $amps !== null && $isOn && in_array($reading, [$volts, $amps], true)) {
                 return new Taken($part, 'electric-heat', [
                     'watts' => Taken::amount(Dimension::Power, $part->number('watts')),

@@ -15,7 +15,7 @@ final class ElementOhms implements BenchRule
     #[\Override]
     public function taken(Event $reading, SoFar $so): ?Taken
     {
-        $kind = $reading->text('function') === MeterFunction::Ohms->value ? $so->partOf($reading) : null;
+        $kind = $so->partOf($reading, MeterFunction::Ohms);
         $isOff = $so->isOff($reading->text('red')) || $so->isOff($reading->text('black'));
 
         return ! $kind instanceof Heater || ! $isOff ? null : new Taken($kind->part, 'electric-heat', [

@@ -13,11 +13,11 @@ final readonly class LeadOhms
 {
     /**
      * @param  array<string, array{string, string}>  $pairs  of terminals, by the check's entry
-     * @return array<string, string>|null  as it is typed for the check; null before every pair has been read
+     * @return array<string, string>|null  as it is typed for the check; null with a lead on, and before every pair has been read
      */
-    public static function of(Event $reading, Part $part, array $pairs, SoFar $so): ?array
+    public static function of(Part $part, array $pairs, SoFar $so): ?array
     {
-        if ($reading->text('function') !== MeterFunction::Ohms->value || ! $so->isAllOff($part)) {
+        if (! $so->isAllOff($part)) {
             return null;
         }
         $given = [];

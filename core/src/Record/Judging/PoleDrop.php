@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Levin\Core\Record\Judging;
 
 use Levin\Core\Circuit\Wire;
-use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Record\Event;
 
 /**
@@ -19,7 +18,7 @@ final class PoleDrop implements BenchRule
     #[\Override]
     public function taken(Event $reading, SoFar $so): ?Taken
     {
-        $isVolts = MeterFunction::from($reading->text('function'))->isVoltsAc() && $so->isEnergised();
+        $isVolts = $so->isEnergised() && $so->partOf($reading, ...SoFar::VOLTS) !== null;
         $relay = $isVolts ? $so->model->contactBetween($reading->text('red'), $reading->text('black')) : null;
         if ($relay === null || $so->seen($relay) !== 'pulled in') {
             return null;

@@ -20,6 +20,8 @@ use Levin\Core\Record\EventType;
 /** What a call has read while the unit stood as it does now: nothing was switched, lifted, landed or replaced in between. */
 final class SoFar
 {
+    public const VOLTS = [MeterFunction::VoltsAc, MeterFunction::VoltsAcLowZ];
+
     /** Stands for any point that is earthed. */
     private const EARTH = 'earth';
 
@@ -86,10 +88,10 @@ final class SoFar
         return $this->conditions()->isEnergised($this->model->circuit);
     }
 
-    /** The part that both of a reading's points are on; null where they are on two, or it goes on wires. */
-    public function partOf(Event $reading): ?Kind
+    /** The part that both of a reading's points are on; null where they are on two, or it was read with another function. */
+    public function partOf(Event $reading, MeterFunction ...$with): ?Kind
     {
-        if (MeterFunction::from($reading->text('function'))->goesOnWires()) {
+        if (! in_array(MeterFunction::from($reading->text('function')), $with, true)) {
             return null;
         }
         $part = $this->model->circuit->partAt($reading->text('red'));

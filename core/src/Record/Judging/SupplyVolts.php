@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Levin\Core\Record\Judging;
 
-use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Parts\Motors\ThreePhaseMachine;
 use Levin\Core\Record\Event;
 use Levin\Core\Units\Dimension;
@@ -17,7 +16,7 @@ final class SupplyVolts implements BenchRule
     #[\Override]
     public function taken(Event $reading, SoFar $so): ?Taken
     {
-        $kind = MeterFunction::from($reading->text('function'))->isVoltsAc() && $so->isEnergised() ? $so->partOf($reading) : null;
+        $kind = $so->isEnergised() ? $so->partOf($reading, ...SoFar::VOLTS) : null;
         if ($kind === null) {
             return null;
         }

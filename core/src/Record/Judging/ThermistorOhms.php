@@ -15,7 +15,7 @@ final class ThermistorOhms implements BenchRule
     #[\Override]
     public function taken(Event $reading, SoFar $so): ?Taken
     {
-        $kind = $reading->text('function') === MeterFunction::Ohms->value ? $so->partOf($reading) : null;
+        $kind = $so->partOf($reading, MeterFunction::Ohms);
         if (! $kind instanceof Thermistor || $kind->part->text('curve') !== 'ntc') {
             return null;
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Levin\Core\Record\Judging;
 
+use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Parts\Motors\CompressorPsc;
 use Levin\Core\Parts\Motors\MotorPsc;
 use Levin\Core\Record\Event;
@@ -14,9 +15,9 @@ final class ThreeLeadOhms implements BenchRule
     #[\Override]
     public function taken(Event $reading, SoFar $so): ?Taken
     {
-        $kind = $so->partOf($reading);
+        $kind = $so->partOf($reading, MeterFunction::Ohms);
         $read = $kind instanceof CompressorPsc || $kind instanceof MotorPsc
-            ? LeadOhms::of($reading, $kind->part, ['ab' => ['C', 'R'], 'bc' => ['R', 'S'], 'ac' => ['C', 'S']], $so)
+            ? LeadOhms::of($kind->part, ['ab' => ['C', 'R'], 'bc' => ['R', 'S'], 'ac' => ['C', 'S']], $so)
             : null;
 
         return $kind === null || $read === null

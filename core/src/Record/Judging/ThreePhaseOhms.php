@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Levin\Core\Record\Judging;
 
+use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Parts\Motors\ThreePhaseLoad;
 use Levin\Core\Record\Event;
 
@@ -13,9 +14,9 @@ final class ThreePhaseOhms implements BenchRule
     #[\Override]
     public function taken(Event $reading, SoFar $so): ?Taken
     {
-        $kind = $so->partOf($reading);
+        $kind = $so->partOf($reading, MeterFunction::Ohms);
         $read = $kind instanceof ThreePhaseLoad
-            ? LeadOhms::of($reading, $kind->part, ['t1t2' => ['T1', 'T2'], 't2t3' => ['T2', 'T3'], 't1t3' => ['T1', 'T3']], $so)
+            ? LeadOhms::of($kind->part, ['t1t2' => ['T1', 'T2'], 't2t3' => ['T2', 'T3'], 't1t3' => ['T1', 'T3']], $so)
             : null;
 
         return $kind === null || $read === null ? null : new Taken($kind->part, 'three-phase-windings', $read);

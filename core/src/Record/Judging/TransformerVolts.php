@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Levin\Core\Record\Judging;
 
-use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Parts\Supplies\ControlTransformer;
 use Levin\Core\Record\Event;
 use Levin\Core\Units\Dimension;
@@ -15,8 +14,7 @@ final class TransformerVolts implements BenchRule
     #[\Override]
     public function taken(Event $reading, SoFar $so): ?Taken
     {
-        $isVolts = MeterFunction::from($reading->text('function'))->isVoltsAc() && $so->isEnergised();
-        $kind = $isVolts ? $so->partOf($reading) : null;
+        $kind = $so->isEnergised() ? $so->partOf($reading, ...SoFar::VOLTS) : null;
         if (! $kind instanceof ControlTransformer) {
             return null;
         }
