@@ -83,13 +83,26 @@ final class Conditions
     /** Whether every power switch is at its default and every lead landed. */
     public function isEnergised(Circuit $circuit): bool
     {
-        return $this->energised($circuit)->key() === $this->key();
+        return $this->lifted === []
+            && $this->haveAllPower($circuit, static fn (Condition $c, ?bool $is): bool => $is === $c->default);
     }
 
     /** Whether everything is off that cuts power to the unit. */
     public function isPoweredDown(Circuit $circuit): bool
     {
-        return self::poweredDown($circuit, $this)->key() === $this->key();
+        return $this->haveAllPower($circuit, static fn (Condition $c, ?bool $is): bool => $is === false);
+    }
+
+    /** @param  \Closure(Condition, bool|null): bool  $stands  whether one that cuts power does as it is; null where it was never set */
+    private function haveAllPower(Circuit $circuit, \Closure $stands): bool
+    {
+        foreach ($circuit->conditions as $condition) {
+            if ($condition->power && ! $stands($condition, $this->values[$condition->name] ?? null)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**

@@ -7,8 +7,11 @@ namespace Levin\Core\Diagnosis;
 /** Where the diagnosis stands after all evidence so far. */
 final readonly class Assessment
 {
-    /** A group with at least this much probability is a finding. */
+    /** A group with at least this much probability is a finding, */
     public const FOUND = 0.95;
+
+    /** and one that comes and goes with this much: it explains whatever was seen, and what makes it may have been overlooked. */
+    private const ELUSIVE = 0.99;
 
     /** More suspects that nothing tells apart are no finding. */
     private const FEW = 6;
@@ -43,6 +46,11 @@ final readonly class Assessment
     ) {
     }
 
+    public static function bar(bool $comesAndGoes): float
+    {
+        return $comesAndGoes ? self::ELUSIVE : self::FOUND;
+    }
+
     /** What would help where nothing is found and no test that is left does. */
     public function help(): string
     {
@@ -57,7 +65,7 @@ final readonly class Assessment
     {
         $first = $this->groups[0] ?? null;
 
-        return $first !== null && $first->probability >= self::FOUND && count($first->labels) <= self::FEW
+        return $first !== null && $first->probability >= self::bar($first->comesAndGoes) && count($first->labels) <= self::FEW
             && $this->unexplained === [] && $this->doubted === null && $this->alone === null ? $first : null;
     }
 }

@@ -63,7 +63,7 @@ final readonly class Hearing
         foreach ($next === [] ? $this->weightiest($members[0]) : [] as $again) {
             [$next] = $next === [] ? $this->choose($again) : [$next];
         }
-        if ($next === [] && self::mass($posterior, $members[0]) < Assessment::FOUND) {
+        if ($next === [] && self::mass($posterior, $members[0]) < Assessment::bar($this->comeAndGo(...$members[0]))) {
             [$next] = $this->choose(null, self::SMALLER);
         }
 
@@ -297,8 +297,14 @@ final readonly class Hearing
                 array_map(static fn (Suspect $s): string => $s->label().($degree === '' ? '' : ", $degree"), $own),
                 self::mass($posterior, $variants),
                 $degree,
+                array_filter($own, static fn (Suspect $s): bool => ! $s->comesAndGoes) === [],
             );
         }, $members);
+    }
+
+    private function comeAndGo(int ...$variants): bool
+    {
+        return array_filter($variants, fn (int $v): bool => ! $this->predictor->lineup->comesAndGoes($v)) === [];
     }
 
     /**

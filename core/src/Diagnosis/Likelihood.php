@@ -22,7 +22,7 @@ final readonly class Likelihood
     /** Further from its prediction than this a reading is rarer than one in two hundred. [normal distribution] */
     private const STRANGE = 2.81;
 
-    private const SUPPLY_VARIATION = 0.05;
+    public const SUPPLY_VARIATION = 0.05;
 
     /** Drops along leads and wires that nobody would take for a finding, volts. */
     private const LEAST_VOLTS = 0.5;
@@ -173,9 +173,10 @@ final readonly class Likelihood
      * Values in classes that read as different.
      *
      * @param  array<int, float|null>  $values  SI, null for OL
+     * @param  float  $sway  how far each may lie off, whatever the meter
      * @return list<non-empty-list<int>> keys
      */
-    public static function apart(MeterFunction $function, array $values): array
+    public static function apart(MeterFunction $function, array $values, float $sway = 0.0): array
     {
         $over = array_keys($values, null, true);
         $values = array_filter($values, static fn (?float $value): bool => $value !== null);
@@ -190,7 +191,7 @@ final readonly class Likelihood
             }
             if ($value !== $last) {
                 [$centre, $sigma] = self::scale($function, $value);
-                $edge = self::restore($function, $centre + self::APART * $sigma);
+                $edge = self::restore($function, $centre + self::APART * $sigma) + 2 * $sway;
                 $last = $value;
             }
             $class[] = $key;

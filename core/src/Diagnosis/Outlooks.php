@@ -22,6 +22,9 @@ final class Outlooks
     /** @var array<string, array<string, string>> part states */
     private array $cooled = [];
 
+    /** @var array<string, Sway> by conditions */
+    private array $sways = [];
+
     /** @param  self|null  $narrower  what is known of the first of these suspects, by one that knows no others */
     public function __construct(
         public readonly Settler $settler,
@@ -64,6 +67,18 @@ final class Outlooks
             : $this->under($conditions->energised($circuit))->end($variant)->posture->states;
 
         return $this->settler->standing($conditions, $this->lineup->variants[$variant], $ran);
+    }
+
+    /** How volts go with the supply of the day while the unit is fed. */
+    public function sway(Conditions $conditions): Sway
+    {
+        if ($this->narrower !== null) {
+            return $this->narrower->sway($conditions);
+        }
+        $plain = $conditions->unjumpered();
+        $key = $plain->key();
+
+        return $this->sways[$key] ??= $this->notebook->page(Sway::class, $key)->worked($this->settler, $plain);
     }
 
     /**

@@ -113,7 +113,11 @@ final readonly class Peak implements Test
             $volts[$v] = $prediction->isGhost ? 0.0 : $prediction->value;
         }
 
-        return Likelihood::apart(MeterFunction::VoltsAc, $volts);
+        return Likelihood::apart(
+            MeterFunction::VoltsAc,
+            $volts,
+            $predictor->sway(new Leads(MeterFunction::VoltsAc, $this->red, $this->black), $when),
+        );
     }
 
     /** Where nothing stands long enough to be noted, of what stands for a moment. */

@@ -20,6 +20,17 @@ final readonly class Prediction
     ) {
     }
 
+    /** The same, or so much more or less. */
+    public function within(float $sway): self
+    {
+        return $this->value === null ? $this : new self(
+            $this->value,
+            $this->isGhost,
+            max(0.0, ($this->low ?? $this->value) - $sway),
+            ($this->high ?? $this->value) + $sway,
+        );
+    }
+
     /** The same for a range of levels that this one stands for, besides the range it has. */
     public function between(float $one, float $other): self
     {

@@ -221,13 +221,26 @@ final class Predictor
         [$a, $b] = [$model->node($leads->red), $model->node($leads->black)];
         $shown = $this->on($when)->at($scene);
 
+        $sway = $this->sway($leads, $when);
         if ($leads->function !== MeterFunction::VoltsAcLowZ) {
-            return new Prediction($shown->volts($a, $b, Meter::INPUT_OHMS), $shown->isGhost($a, $b));
+            $volts = new Prediction($shown->volts($a, $b, Meter::INPUT_OHMS), $shown->isGhost($a, $b));
+
+            return $sway > 0.0 ? $volts->within($sway) : $volts;
         }
         // a low impedance holds a ghost down: what it shows is there; through a coil or a transformer some of that is left
         $volts = $shown->volts($a, $b, Meter::LOW_Z_OHMS);
 
-        return new Prediction($volts, false, self::LOADED * $volts, $volts);
+        return (new Prediction($volts, false, self::LOADED * $volts, $volts))->within($sway);
+    }
+
+    /** How far volts may lie off by the supply of the day, beyond in proportion to it. */
+    public function sway(Leads $leads, Occasion $when): float
+    {
+        $model = $this->settler->model;
+
+        return $leads->function->isVoltsAc() && $when->conditions->isEnergised($model->circuit)
+            ? $this->outlooks->sway($when->conditions)->between($model->node($leads->red), $model->node($leads->black))
+            : 0.0;
     }
 
     /**

@@ -110,7 +110,9 @@ final readonly class Probe implements Test
     #[\Override]
     public function outcomes(Predictor $predictor, Occasion $when, array $variants): array
     {
-        return Likelihood::apart($this->function, $this->countedOn($predictor, $when, $variants));
+        $sway = $predictor->sway($this->leads, $when);
+
+        return Likelihood::apart($this->function, $this->countedOn($predictor, $when, $variants), $sway);
     }
 
     /**

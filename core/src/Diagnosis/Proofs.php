@@ -122,7 +122,9 @@ final readonly class Proofs
         $alone = $test->shows($this->predictor, $when, $leader);
         $both = $this->voltsOfBoth($test, $when, $variant, $leader);
 
-        return count(Likelihood::apart($test->function, [$alone, $both])) > 1;
+        $sway = $this->predictor->sway(new Leads($test->function, $test->red, $test->black), $when);
+
+        return count(Likelihood::apart($test->function, [$alone, $both], $sway)) > 1;
     }
 
     /** Volts with both faults in, every part standing as the leading one alone leaves it. */

@@ -61,8 +61,8 @@ final class Ranking
     }
 
     /**
-     * Variants by what they would show, in classes that can be told apart by it; for many at once
-     * those of all variants, which are kept; with the power off each takes long to work out.
+     * Variants by what they would show, in classes that can be told apart by it; for many at once those of all variants, which are kept.
+     * With the power off each takes long to work out: then where most are asked for.
      *
      * @param  list<int>  $variants
      * @return list<non-empty-list<int>>
@@ -70,7 +70,8 @@ final class Ranking
     private function outcomes(Candidate $candidate, array $variants): array
     {
         $isFed = $candidate->when->conditions->isEnergised($this->predictor->settler->model->circuit);
-        if ($this->predictor->beliefs !== null || count($variants) <= self::MANY || ! $isFed) {
+        $many = $isFed ? self::MANY : max(self::MANY, count($this->predictor->variants) / 2);
+        if ($this->predictor->beliefs !== null || count($variants) <= $many) {
             return $candidate->test->outcomes($this->predictor, $candidate->when, $variants);
         }
         $row = $this->predictor->sheet($candidate->when)->row($candidate->test->key(), fn (): array => $candidate->test->outcomes(

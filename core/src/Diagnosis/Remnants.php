@@ -46,10 +46,20 @@ final class Remnants
      */
     public function reading(int $variant, Leads $leads, Occasion $when, ?int $cut): ?float
     {
-        $all = $this->of($variant, $when);
-        if ($cut !== null) {
-            usort($all, static fn (Remains $a, Remains $b): int => $b->shareOf($cut) <=> $a->shareOf($cut));
+        if ($this->narrower?->lineup->has($variant) === true) {
+            return $this->narrower->reading($variant, $leads, $when, $cut);
         }
+        if ($cut === null) {
+            $page = $this->notebook->page(DeadReadings::class, $when->key());
+
+            return $page->reading($leads->key(), $variant, fn (): ?float => $this->readingOf(
+                $this->of($variant, $when)[0],
+                $leads,
+                $when->conditions,
+            ));
+        }
+        $all = $this->of($variant, $when);
+        usort($all, static fn (Remains $a, Remains $b): int => $b->shareOf($cut) <=> $a->shareOf($cut));
 
         return $this->readingOf($all[0], $leads, $when->conditions);
     }

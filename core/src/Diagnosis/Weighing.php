@@ -59,7 +59,18 @@ final readonly class Weighing
     /** @return non-empty-list<float> with some pieces left out */
     public function without(int ...$pieces): array
     {
-        return $this->ofAll(array_values(array_diff(array_keys($this->fits), $pieces)), array_keys($this->prior));
+        return $this->ofAll(
+            array_values(array_diff(array_keys($this->fits), $pieces)),
+            count($pieces) > 1 ? array_keys($this->prior) : $this->contending(),
+        );
+    }
+
+    /** @return list<int> variants that may come to lead when one piece is left out */
+    private function contending(): array
+    {
+        $least = self::OUT * max($this->posterior);
+
+        return array_keys(array_filter($this->posterior, static fn (float $p): bool => $p >= $least));
     }
 
     /** @return non-empty-list<float> with some pieces only */
@@ -246,11 +257,8 @@ final readonly class Weighing
      */
     public function decidesAlone(array $leading): ?int
     {
-        $least = self::OUT * max($this->posterior);
-        $contending = array_keys(array_filter($this->posterior, static fn (float $p): bool => $p >= $least));
         foreach (array_keys($this->fits) as $k) {
-            $without = $this->ofAll(array_values(array_diff(array_keys($this->fits), [$k])), $contending);
-            if (! in_array(self::first($without), $leading, true)) {
+            if (! in_array(self::first($this->without($k)), $leading, true)) {
                 return $k;
             }
         }

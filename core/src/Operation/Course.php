@@ -256,6 +256,18 @@ final class Course
         return true;
     }
 
+    /** Whether something that opened by its heat is on its way to close again. */
+    public function isReturning(): bool
+    {
+        foreach ($this->drifts() as $id => $drift) {
+            if ($drift->next === ($this->model->initialStates[$id] ?? '') && $drift->next !== $this->states[$id]) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Someone has set something: a call, a disconnect, a lead. */
     public function change(Conditions $conditions): void
     {

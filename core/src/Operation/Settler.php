@@ -48,6 +48,19 @@ final class Settler
         )));
     }
 
+    /** Of this circuit with so many times its volts on the wires that feed it. */
+    public function fed(float $times): self
+    {
+        $circuit = $this->model->circuit;
+        foreach ($circuit->parts as $id => $part) {
+            if ($this->model->parts[$id]->sourceTerminals() !== [] && isset($part->plate['source_ohms'])) {
+                $circuit = $circuit->fitting($part->withPlate(['volts' => $times * $part->number('volts')]));
+            }
+        }
+
+        return $circuit === $this->model->circuit ? $this : new self(new Model($circuit));
+    }
+
     public function storyteller(): Storyteller
     {
         return new Storyteller($this->model, $this->networks);

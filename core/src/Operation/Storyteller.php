@@ -25,6 +25,9 @@ final class Storyteller
     /** An overload has closed again by then, seconds. [practice, no published source] */
     public const COOLS = 1800.0;
 
+    /** What has opened late is followed until it has closed again, or until then, seconds. [practice, no published source] */
+    private const LATEST = 2 * Story::LONG;
+
     /** What has stood so long is at the speeds that it comes to, seconds. */
     private const STANDS = 60.0;
 
@@ -177,7 +180,7 @@ final class Storyteller
             $goesRound = $from > self::AWHILE && $times[$again] > self::ROUNDS;
             $stood = $longest[$posture][1] ?? 0.0;
             $settled = $stood < self::STANDS ? $course->settled() : $longest[$posture][0];
-            $moved = $n < self::MOST && ! $goesRound && $course->goOn(Story::LONG);
+            $moved = $n < self::MOST && ! $goesRound && $course->goOn($course->isReturning() ? self::LATEST : Story::LONG);
             $ends = $course->conditions()->numbers();
             $until = $moved ? $course->time() : max($course->time(), $from + self::BRIEF);
             if ($until - $from > $stood) {

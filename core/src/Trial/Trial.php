@@ -77,26 +77,13 @@ final readonly class Trial
     private function supplied(Truth $truth, Conditions $conditions, Dice $dice): Settler
     {
         for ($day = 0; $day < self::DAYS && $this->luck->supply > 0.0; $day++) {
-            $settler = $this->fed(1 + $dice->between(-$this->luck->supply, $this->luck->supply));
+            $settler = $this->settler->fed(1 + $dice->between(-$this->luck->supply, $this->luck->supply));
             if ($truth->faults->isEmpty() || $this->isNoticed($truth, $conditions, $settler)) {
                 return $settler;
             }
         }
 
         return $this->settler;
-    }
-
-    /** The same unit with so many times its volts. */
-    private function fed(float $factor): Settler
-    {
-        $circuit = $this->model->circuit;
-        foreach ($circuit->parts as $id => $part) {
-            if ($this->model->parts[$id]->sourceTerminals() !== [] && isset($part->plate['source_ohms'])) {
-                $circuit = $circuit->fitting($part->withPlate(['volts' => $factor * $part->number('volts')]));
-            }
-        }
-
-        return $circuit === $this->model->circuit ? $this->settler : new Settler(new Model($circuit));
     }
 
     private function isNoticed(Truth $truth, Conditions $conditions, Settler $settler): bool

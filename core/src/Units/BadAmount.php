@@ -39,7 +39,9 @@ final class BadAmount extends UnitsException
 
     public static function negative(Dimension $dimension, string $text): self
     {
-        return new self("$text: there is no $dimension->value below nothing. Leave out the sign, or swap the leads and read again.");
+        $leads = $dimension->hasLeads() ? ', or swap the leads and read again' : '';
+
+        return new self("$text: there is no $dimension->value below nothing. Leave out the sign$leads.");
     }
 
     public static function offTheScale(Dimension $dimension, string $text): self

@@ -103,6 +103,12 @@ enum Dimension: string
         };
     }
 
+    /** Whether it is read with two leads, that may be the wrong way round. */
+    public function hasLeads(): bool
+    {
+        return in_array($this, [self::Resistance, self::Insulation, self::Voltage, self::Current, self::FlameCurrent], true);
+    }
+
     /** Whether it can be below nothing. */
     public function isSigned(): bool
     {

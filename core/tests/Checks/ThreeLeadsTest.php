@@ -66,6 +66,16 @@ it('holds them against the maker\'s values at the same temperature', function (s
     ])->verdict)->toBe($verdict);
 })->with([['0.970', '80 °C', Verdict::Good], ['0.970', '25 °C', Verdict::Bad], ['0.60', '80 °C', Verdict::Bad]]);
 
+it('holds them against the maker\'s values at any temperature a winding may have, where it is not known', function (
+    string $run,
+    Verdict $verdict,
+): void {
+    // copper: 0.80 Ω at 25 °C is 0.723 Ω at 0 °C and 1.031 Ω at 100 °C (IEEE 112, from memory); a tenth and the meter's error besides
+    $sum = sprintf('%.3f', (float) $run + 3.2);
+    expect(threeLeads(['ab' => $run, 'bc' => '3.2', 'ac' => $sum, 'leads' => '0', 'run' => '0.80', 'start' => '3.2'])->verdict)
+        ->toBe($verdict);
+})->with([['0.60', Verdict::Good], ['0.42', Verdict::Bad], ['1.30', Verdict::Good], ['1.39', Verdict::Bad]]);
+
 it('takes any path to bare metal for a ground', function (string $ground, Verdict $verdict): void {
     expect(threeLeads(['ab' => '118', 'bc' => '69', 'ac' => '49', 'ground' => $ground])->verdict)->toBe($verdict);
 })->with([['OL', Verdict::Good], ['1.1M', Verdict::Watch], ['0.99M', Verdict::Bad], ['0', Verdict::Bad]]);

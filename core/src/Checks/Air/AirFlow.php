@@ -113,27 +113,22 @@ final class AirFlow extends PartCheck
     private function atAnotherSpeed(Given $given, ?float $flow): array
     {
         [$from, $to] = [$given->maybe('speed'), $this->speedToHave($given)];
-        $belt = $this->belt($given);
         if ($from === null || $to === null) {
-            return $belt === [] ? [] : [
-                new Finding(Verdict::CannotSay, 'So long a belt; what it costs both speeds say.', $belt, self::pulleys()),
-            ];
+            return $this->drive($given, Verdict::CannotSay, 'So long a belt; what it costs both speeds say.');
         }
         $laws = new FanLaws($from, $to);
         [$amps, $plate, $static] = [$given->maybe('amps'), $given->maybe('plate'), $given->maybe('static')];
         // the watts go with the cube, and near its plate a motor's amperes with its watts
         $then = $amps === null ? null : $laws->power($amps);
         $figures = [
-            ...$given->has('to') ? [] : [new Figure('speed then', Dimension::Speed, $to)],
             ...$flow === null ? [] : [new Figure('air flow then', Dimension::AirFlow, $laws->flow($flow))],
             ...$static === null ? [] : [new Figure('static then', Dimension::AirPressure, $laws->pressure(abs($static)))],
             ...$then === null ? [] : [new Figure('amperes then, about', Dimension::Current, $then)],
             new Figure('power then', Dimension::Share, $laws->power(1.0)),
-            ...$belt,
         ];
         $limit = new Limit('Air with the speed, pressure with its square, power with its cube.', Source::published('AMCA 201, fan laws'));
 
-        return [match (true) {
+        $finding = match (true) {
             $then !== null && $plate !== null && $then > self::FAR_OVER * $plate => new Finding(
                 Verdict::Bad, 'The motor would be far over its plate.', $figures, $limit,
             ),
@@ -150,7 +145,9 @@ final class AirFlow extends PartCheck
                 $limit,
             ),
             default => new Finding(Verdict::Good, 'The motor stays within its plate at the other speed.', $figures, $limit),
-        }];
+        };
+
+        return [$finding, ...$this->drive($given, $finding->verdict, 'Pulleys and belt for that speed.')];
     }
 
     /** As it was given, or as another pulley on the motor makes it: speeds go as the pulleys [physics]. */
@@ -161,8 +158,12 @@ final class AirFlow extends PartCheck
         return $given->maybe('to') ?? ($from === null || $old === null || $new === null ? null : $from * $new / $old);
     }
 
-    /** @return list<Figure> the pulley that the motor is to have, and the belt on it */
-    private function belt(Given $given): array
+    /**
+     * The pulley that the motor is to have, the speed that it makes, the belt on it.
+     *
+     * @return list<Finding>
+     */
+    private function drive(Given $given, Verdict $verdict, string $words): array
     {
         [$from, $to, $old, $new] = array_map($given->maybe(...), ['speed', 'to', 'pulley', 'to_pulley']);
         $isAsked = $new === null && $old !== null && $from !== null && $to !== null;
@@ -171,17 +172,18 @@ final class AirFlow extends PartCheck
         if ($pulley !== null && $wheel !== null && $centres !== null && $centres <= ($pulley + $wheel) / 2) {
             throw BadGiven::cannotBe('The shafts are so near that the pulleys touch: measure from shaft to shaft.', 'centres');
         }
-
-        return [
+        $speed = $to === null ? $this->speedToHave($given) : null;
+        $figures = [
+            ...$speed === null ? [] : [new Figure('speed then', Dimension::Speed, $speed)],
             ...$isAsked ? [new Figure('motor\'s pulley for that', Dimension::Diameter, $pulley)] : [],
             ...$pulley === null || $wheel === null || $centres === null ? [] : [
                 new Figure('belt, pitch length', Dimension::Diameter, (new Belt($pulley, $wheel))->length($centres)),
             ],
         ];
-    }
 
-    private static function pulleys(): Limit
-    {
-        return new Limit('Speeds go as the pulleys; L = 2C + π(D + d)/2 + (D − d)²/4C.', Source::published('Machinery\'s Handbook'));
+        return $figures === [] ? [] : [new Finding($verdict, $words, $figures, new Limit(
+            'Speeds go as the pulleys; L = 2C + π(D + d)/2 + (D − d)²/4C.',
+            Source::published('Machinery\'s Handbook'),
+        ))];
     }
 }

@@ -26,7 +26,7 @@ final class Relay extends PartCheck
     /** A closed contact has less, and an open one more, ohms. [practice, no published source] */
     private const CLOSED = 1.0;
 
-    private const OPEN = 1e5;
+    public const OPEN = 1e5;
 
     /** So much of the time on it a timer may be early or late. [practice, no published source] */
     private const OFF_TIME = 0.2;

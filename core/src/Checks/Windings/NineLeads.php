@@ -89,7 +89,9 @@ final class NineLeads extends PartCheck
             'Windings good',
             then: 'Insulation at 500 V, each phase to the others as well while they are apart; then its three running currents.',
             bad: 'Clean the lugs and read once more; then it is to be rewound or replaced.',
-            else: 'T7 to T8, T8 to T9, T1 to T9: then it is known how it is wound.',
+            else: $isWye || $isDelta
+                ? 'Hold the meter leads together and give what they read, or take a meter that reads milliohms.'
+                : 'T7 to T8, T8 to T9, T1 to T9: then it is known how it is wound.',
         );
 
         return (new ToGround($given))->with($judgement);

@@ -37,6 +37,14 @@ final class ThreeLeads extends PartCheck
     /** Off the maker's values by more than this share is no tolerance any more. [practice, no published source] */
     private const OFF = 0.1;
 
+    /** °C of the maker's values where none is given. [practice, no published source] */
+    private const MAKERS = 25.0;
+
+    /** Between these a winding lies whose temperature nobody knows, from a cold roof to a motor that has just stopped, °C. [practice] */
+    private const COLD = 0.0;
+
+    private const HOT = 100.0;
+
     #[\Override]
     public function about(): About
     {
@@ -182,16 +190,20 @@ final class ThreeLeads extends PartCheck
             if ($maker === null) {
                 continue;
             }
-            $at = $given->maybe('maker_at') ?? 25.0;
-            $due = Copper::at($maker, $at, $given->maybe('temperature') ?? $at);
-            $slack = self::OFF * $due + Spec::of(MeterFunction::Ohms)->error($ohms) + ($given->has('leads') ? 0.0 : self::LEADS);
-            if (abs($ohms - $due) <= $slack) {
-                $findings[] = ucfirst($which).' is as the maker says.';
+            $warm = $given->maybe('temperature');
+            [$least, $most] = array_map(
+                static fn (float $celsius): float => Copper::at($maker, $given->maybe('maker_at') ?? self::MAKERS, $celsius),
+                $warm === null ? [self::COLD, self::HOT] : [$warm, $warm],
+            );
+            $unread = Spec::of(MeterFunction::Ohms)->error($ohms) + ($given->has('leads') ? 0.0 : self::LEADS);
+            $as = 'the maker says'.($warm === null ? ', at whatever temperature it has' : '');
+            if ($ohms >= (1 - self::OFF) * $least - $unread && $ohms <= (1 + self::OFF) * $most + $unread) {
+                $findings[] = ucfirst($which)." is as $as.";
             } else {
                 $verdict = Verdict::Bad;
-                $findings[] = ucfirst($which).' is '.($ohms < $due
-                    ? 'lower than the maker says: turns are shorted.'
-                    : 'higher than the maker says: a joint in it is bad, or it is another motor\'s value.');
+                $findings[] = ucfirst($which).' is '.($ohms < $least
+                    ? "lower than $as: turns are shorted."
+                    : "higher than $as: a joint in it is bad, or it is another motor's value.");
             }
         }
 

@@ -86,6 +86,12 @@ final class MotorPscSpeeds extends CapacitorMotor
         ];
     }
 
+    /** @return non-empty-list<string> the terminals of its speeds, the fastest first */
+    public function speedLeads(): array
+    {
+        return ['R', ...$this->taps()];
+    }
+
     /** @return list<string> those that are wired */
     private function taps(): array
     {

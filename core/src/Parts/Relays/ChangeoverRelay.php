@@ -11,8 +11,8 @@ abstract class ChangeoverRelay extends ContactSet
     protected function contacts(): array
     {
         return [
-            self::contact('no', 'C', 'NO'),
-            self::contact('nc', 'C', 'NC', true),
+            new Contact('no', 'C', 'NO'),
+            new Contact('nc', 'C', 'NC', true),
         ];
     }
 }

@@ -40,7 +40,7 @@ abstract class CoilAndContacts extends Kind
     }
 
     /** @return array{0: string, 1: string} the two coil terminals, usually A and B */
-    protected function coil(): array
+    public function coil(): array
     {
         return ['A', 'B'];
     }

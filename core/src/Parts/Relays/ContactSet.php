@@ -13,16 +13,10 @@ use Levin\Core\Parts\SymbolShape;
 use Levin\Core\Parts\Values;
 
 /** A coil with any number of contacts, each with a name, two terminals, and whether it is closed at rest. */
-abstract class ContactSet extends CoilAndContacts
+abstract class ContactSet extends CoilAndContacts implements Switching
 {
-    /** @return list<array{name: string, from: string, to: string, normallyClosed: bool, weight: float}> */
+    /** @return list<Contact> */
     abstract protected function contacts(): array;
-
-    /** @return array{name: string, from: string, to: string, normallyClosed: bool, weight: float} */
-    protected static function contact(string $name, string $from, string $to, bool $normallyClosed = false, float $weight = 0.8): array
-    {
-        return ['name' => $name, 'from' => $from, 'to' => $to, 'normallyClosed' => $normallyClosed, 'weight' => $weight];
-    }
 
     #[\Override]
     public function elements(string $state, Setting $setting): array
@@ -30,9 +24,9 @@ abstract class ContactSet extends CoilAndContacts
         $elements = [Element::between(...[...$this->coil(), $this->coilStamp($state, $setting)])];
         $moved = $this->isMoved($state, $setting);
         foreach ($this->wiredContacts() as $c) {
-            $welded = ($setting->has('welded') && ! $c['normallyClosed']) || $setting->has("{$c['name']}-welded");
-            $closed = $welded || ($moved !== $c['normallyClosed'] && ! $setting->has("{$c['name']}-burnt"));
-            $elements[] = Element::between($c['from'], $c['to'], Values::worn($closed, $setting->degree("{$c['name']}-worn", 0.5, 0.0)));
+            $welded = ($setting->has('welded') && ! $c->isClosedAtRest) || $setting->has("$c->name-welded");
+            $closed = $welded || ($moved !== $c->isClosedAtRest && ! $setting->has("$c->name-burnt"));
+            $elements[] = Element::between($c->from, $c->to, Values::worn($closed, $setting->degree("$c->name-worn", 0.5, 0.0)));
         }
 
         return $elements;
@@ -48,11 +42,11 @@ abstract class ContactSet extends CoilAndContacts
             new FaultMode('welded', 'armature stuck in', 0.8),
         ];
         foreach ($this->wiredContacts() as $c) {
-            $burnt = "contact {$c['from']}–{$c['to']} does not make";
-            $faults[] = new FaultMode("{$c['name']}-burnt", $burnt, $c['weight'], signs: Sign::PITTED);
-            $worn = "contact {$c['from']}–{$c['to']} worn";
-            $faults[] = new FaultMode("{$c['name']}-worn", $worn, 0.5 * $c['weight'], 'Ω', FaultMode::JOINT, signs: Sign::PITTED);
-            $faults[] = new FaultMode("{$c['name']}-welded", "contact {$c['from']}–{$c['to']} welded", 0.09);
+            $burnt = "contact {$c->from}–{$c->to} does not make";
+            $faults[] = new FaultMode("$c->name-burnt", $burnt, $c->weight, signs: Sign::PITTED);
+            $worn = "contact {$c->from}–{$c->to} worn";
+            $faults[] = new FaultMode("$c->name-worn", $worn, 0.5 * $c->weight, 'Ω', FaultMode::JOINT, signs: Sign::PITTED);
+            $faults[] = new FaultMode("$c->name-welded", "contact {$c->from}–{$c->to} welded", 0.09);
         }
 
         return $faults;
@@ -63,11 +57,11 @@ abstract class ContactSet extends CoilAndContacts
     {
         return [
             new Symbol(SymbolShape::Coil, ...[...$this->coil(), 'coil']),
-            ...array_map(static fn (array $c): Symbol => new Symbol(
+            ...array_map(static fn (Contact $c): Symbol => new Symbol(
                 SymbolShape::Contact,
-                $c['from'],
-                $c['to'],
-                $c['normallyClosed'] ? 'closed at rest' : '',
+                $c->from,
+                $c->to,
+                $c->isClosedAtRest ? 'closed at rest' : '',
             ), $this->wiredContacts()),
         ];
     }
@@ -78,15 +72,12 @@ abstract class ContactSet extends CoilAndContacts
         return $state === 'in';
     }
 
-    /**
-     * Terminals that the file leaves out are contacts nobody uses.
-     *
-     * @return list<array{name: string, from: string, to: string, normallyClosed: bool, weight: float}>
-     */
-    private function wiredContacts(): array
+    /** Terminals that the file leaves out are contacts nobody uses. */
+    #[\Override]
+    public function wiredContacts(): array
     {
         return array_values(
-            array_filter($this->contacts(), fn (array $c): bool => $this->part->has($c['from']) && $this->part->has($c['to'])),
+            array_filter($this->contacts(), fn (Contact $c): bool => $this->part->has($c->from) && $this->part->has($c->to)),
         );
     }
 }

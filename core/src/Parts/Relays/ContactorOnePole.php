@@ -25,7 +25,7 @@ final class ContactorOnePole extends ContactSet
     #[\Override]
     protected function contacts(): array
     {
-        return [self::contact('contact', 'L1', 'T1', weight: 2.0)];
+        return [new Contact('contact', 'L1', 'T1', weight: 2.0)];
     }
 
     #[\Override]

@@ -25,11 +25,11 @@ final class ContactorThreePole extends ContactSet
     protected function contacts(): array
     {
         return [
-            self::contact('pole1', 'L1', 'T1'),
-            self::contact('pole2', 'L2', 'T2'),
-            self::contact('pole3', 'L3', 'T3'),
-            self::contact('aux', '13', '14', weight: 0.3),
-            self::contact('auxiliary', '21', '22', true, 0.3),
+            new Contact('pole1', 'L1', 'T1'),
+            new Contact('pole2', 'L2', 'T2'),
+            new Contact('pole3', 'L3', 'T3'),
+            new Contact('aux', '13', '14', weight: 0.3),
+            new Contact('auxiliary', '21', '22', true, 0.3),
         ];
     }
 

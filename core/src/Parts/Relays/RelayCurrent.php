@@ -21,7 +21,7 @@ use Levin\Core\Parts\Voltages;
  * A current (start) relay: its coil L–M carries the run winding; the inrush lifts its contact L–S, and it falls back as the
  * motor comes up.
  */
-final class RelayCurrent extends Kind
+final class RelayCurrent extends Kind implements Switching
 {
     #[\Override]
     public static function definition(): Definition
@@ -45,13 +45,13 @@ final class RelayCurrent extends Kind
     public function elements(string $state, Setting $setting): array
     {
         return [
-            Element::between('L', 'M', $this->coil($setting)),
+            Element::between('L', 'M', $this->winding($setting)),
             Element::between('L', 'S', Values::contact(($state === 'up' && ! $setting->has('contact-burnt')) || $setting->has('welded'))),
         ];
     }
 
     /** @return list<float> */
-    private function coil(Setting $setting): array
+    private function winding(Setting $setting): array
     {
         return $setting->has('coil-open') ? Values::OPEN : Values::ohms($this->part->number('coil_ohms'));
     }
@@ -65,9 +65,21 @@ final class RelayCurrent extends Kind
     #[\Override]
     public function nextState(string $state, Setting $setting, Voltages $voltages): string
     {
-        $amps = $voltages->volts('L', 'M') * $this->coil($setting)[0];
+        $amps = $voltages->volts('L', 'M') * $this->winding($setting)[0];
 
         return $amps > $this->part->number($state === 'up' ? 'drop_out' : 'pick_up') ? 'up' : 'down';
+    }
+
+    #[\Override]
+    public function coil(): array
+    {
+        return ['L', 'M'];
+    }
+
+    #[\Override]
+    public function wiredContacts(): array
+    {
+        return [new Contact('contact', 'L', 'S')];
     }
 
     #[\Override]

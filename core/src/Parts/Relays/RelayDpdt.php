@@ -25,10 +25,10 @@ final class RelayDpdt extends ContactSet
     protected function contacts(): array
     {
         return [
-            self::contact('no1', 'C1', 'NO1'),
-            self::contact('nc1', 'C1', 'NC1', true),
-            self::contact('no2', 'C2', 'NO2'),
-            self::contact('nc2', 'C2', 'NC2', true),
+            new Contact('no1', 'C1', 'NO1'),
+            new Contact('nc1', 'C1', 'NC1', true),
+            new Contact('no2', 'C2', 'NO2'),
+            new Contact('nc2', 'C2', 'NC2', true),
         ];
     }
 }

@@ -25,8 +25,8 @@ final class RelayDpst extends ContactSet
     protected function contacts(): array
     {
         return [
-            self::contact('no1', 'C1', 'NO1'),
-            self::contact('no2', 'C2', 'NO2'),
+            new Contact('no1', 'C1', 'NO1'),
+            new Contact('no2', 'C2', 'NO2'),
         ];
     }
 }

@@ -26,7 +26,7 @@ final class RelayPotential extends ContactSet
     }
 
     #[\Override]
-    protected function coil(): array
+    public function coil(): array
     {
         return ['5', '2'];
     }
@@ -35,7 +35,7 @@ final class RelayPotential extends ContactSet
     protected function contacts(): array
     {
         return [
-            self::contact('start', '1', '2', true, 2.0),
+            new Contact('start', '1', '2', true, 2.0),
         ];
     }
 

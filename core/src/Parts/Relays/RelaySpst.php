@@ -16,7 +16,7 @@ final class RelaySpst extends ContactSet
     }
 
     #[\Override]
-    protected function coil(): array
+    public function coil(): array
     {
         return ['1', '3'];
     }
@@ -24,6 +24,6 @@ final class RelaySpst extends ContactSet
     #[\Override]
     protected function contacts(): array
     {
-        return [self::contact('contact', '2', '4', weight: 1.2)];
+        return [new Contact('contact', '2', '4', weight: 1.2)];
     }
 }

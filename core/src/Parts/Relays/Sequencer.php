@@ -18,7 +18,7 @@ use Levin\Core\Parts\Values;
 use Levin\Core\Parts\Voltages;
 
 /** A thermal sequencer: a 24 V heater H1–H2 bends a disc that closes M1–M2 and then M3–M4, and lets them go in the other order. */
-final class Sequencer extends Kind
+final class Sequencer extends Kind implements Switching
 {
     #[\Override]
     public static function definition(): Definition
@@ -98,6 +98,18 @@ final class Sequencer extends Kind
             str_starts_with($state, 'one') => 'one closed',
             default => 'open',
         };
+    }
+
+    #[\Override]
+    public function coil(): array
+    {
+        return ['H1', 'H2'];
+    }
+
+    #[\Override]
+    public function wiredContacts(): array
+    {
+        return [new Contact('first', 'M1', 'M2'), new Contact('second', 'M3', 'M4')];
     }
 
     #[\Override]

@@ -13,6 +13,9 @@ use Levin\Core\Record\Event;
  */
 interface BenchRule
 {
-    /** What a reading comes to for a check, with those before it; null where it is not for this one, or not enough yet. */
+    /**
+     * What a reading, or a quantity that was measured, comes to for a check, with those before it; null where it is not for this one, or
+     * not enough yet.
+     */
     public function taken(Event $reading, SoFar $so): ?Taken;
 }

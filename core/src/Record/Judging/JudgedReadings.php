@@ -33,7 +33,8 @@ final readonly class JudgedReadings
         $judged = [];
         foreach ($log as $event) {
             $so->take($event);
-            $taken = $event->type === EventType::Reading ? $this->taken($event, $so) : null;
+            $isOne = $event->type === EventType::Reading || $event->type === EventType::Measured;
+            $taken = $isOne ? $this->taken($event, $so) : null;
             $kept = $taken === null ? null : $this->kept($taken);
             if ($taken !== null && $kept !== null) {
                 $data = ['part' => $taken->part->id, 'label' => $taken->part->label, ...$kept->data()];

@@ -91,7 +91,7 @@ final class SoFar
     /** The part that both of a reading's points are on; null where they are on two, or it was read with another function. */
     public function partOf(Event $reading, MeterFunction ...$with): ?Kind
     {
-        if (! in_array(MeterFunction::from($reading->text('function')), $with, true)) {
+        if (! in_array(MeterFunction::tryFrom($reading->text('function')), $with, true)) {
             return null;
         }
         $part = $this->model->circuit->partAt($reading->text('red'));
@@ -120,6 +120,9 @@ final class SoFar
     /** @return list<Kind> the parts that a reading's points are on, or that its wire goes to */
     public function kindsAt(Event $reading): array
     {
+        if ($reading->type !== EventType::Reading) {
+            return [];
+        }
         $circuit = $this->model->circuit;
         $ends = [$reading->text('red'), $reading->text('black')];
         if (MeterFunction::from($reading->text('function'))->goesOnWires()) {
@@ -167,6 +170,14 @@ final class SoFar
     {
         return array_filter($this->model->circuit->wiresAt($point), fn (Wire $wire): bool => ! $this->conditions()->hasLifted($wire->id)
             && ! $this->isPulled($wire->from === $point ? $wire->to : $wire->from)) === [];
+    }
+
+    /** Whether a reading was taken between two terminals of a part with nothing on one of them any more. */
+    public function isOffAcross(Event $reading, Part $part, string $one, string $other): bool
+    {
+        $ends = [$part->point($one), $part->point($other)];
+
+        return array_diff($ends, [$reading->text('red'), $reading->text('black')]) === [] && array_filter($ends, $this->isOff(...)) !== [];
     }
 
     /** Whether all of a part's terminals are off. */
