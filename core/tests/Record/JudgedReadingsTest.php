@@ -290,7 +290,10 @@ it('judges a motor with nine leads, all of them apart', function (): void {
     $unit = Rig::of(
         'supply-wye, volts: 460',
         ['M' => 'motor-nine-lead, volts: 460, fla: 0.5, lra: 3, winding_ohms: 60'],
-        [['SUP.L1', 'M.T1'], ['SUP.L2', 'M.T2'], ['SUP.L3', 'M.T3'], ['M.T4', 'M.T7'], ['M.T5', 'M.T8'], ['M.T6', 'M.T9'], ['SUP.N', 'SUP.G']],
+        [
+            ['SUP.L1', 'M.T1'], ['SUP.L2', 'M.T2'], ['SUP.L3', 'M.T3'], ['SUP.N', 'SUP.G'],
+            ['M.T4', 'M.T7'], ['M.T5', 'M.T8'], ['M.T6', 'M.T9'],
+        ],
     );
     $pairs = [['T1', 'T4'], ['T2', 'T5'], ['T3', 'T6'], ['T7', 'T8'], ['T8', 'T9'], ['T7', 'T9']];
     $read = fn (Called $call): array => array_reduce(

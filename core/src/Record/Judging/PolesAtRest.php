@@ -10,7 +10,7 @@ use Levin\Core\Parts\Relays\Contact;
 use Levin\Core\Parts\Relays\Switching;
 use Levin\Core\Record\Event;
 
-/** Ohms over the poles of a contactor whose coil is dead, with the wires of one side off: one that is closed tells at once, all open last. */
+/** Ohms over the poles of a dead contactor, with the wires of one side off: one that is closed tells at once, all open at the last. */
 final class PolesAtRest implements BenchRule
 {
     #[\Override]
