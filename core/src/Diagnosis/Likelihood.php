@@ -173,10 +173,10 @@ final readonly class Likelihood
      * Values in classes that read as different.
      *
      * @param  array<int, float|null>  $values  SI, null for OL
-     * @param  float  $sway  how far each may lie off, whatever the meter
+     * @param  array<int, float>  $sways  how far each may lie off, whatever the meter; nothing where it is not named
      * @return list<non-empty-list<int>> keys
      */
-    public static function apart(MeterFunction $function, array $values, float $sway = 0.0): array
+    public static function apart(MeterFunction $function, array $values, array $sways = []): array
     {
         $over = array_keys($values, null, true);
         $values = array_filter($values, static fn (?float $value): bool => $value !== null);
@@ -185,13 +185,14 @@ final readonly class Likelihood
         $edge = INF;
         $last = NAN;
         foreach ($values as $key => $value) {
-            if ($value > $edge) {
+            $sway = $sways[$key] ?? 0.0;
+            if ($value - $sway > $edge) {
                 $classes[] = $class;
                 $class = [];
             }
-            if ($value !== $last) {
+            if ($value !== $last || $sway > 0.0) {
                 [$centre, $sigma] = self::scale($function, $value);
-                $edge = self::restore($function, $centre + self::APART * $sigma) + 2 * $sway;
+                $edge = self::restore($function, $centre + self::APART * $sigma) + $sway;
                 $last = $value;
             }
             $class[] = $key;

@@ -107,17 +107,13 @@ final readonly class Peak implements Test
     #[\Override]
     public function outcomes(Predictor $predictor, Occasion $when, array $variants): array
     {
-        $volts = [];
+        $volts = $sways = [];
         foreach ($variants as $v) {
             $prediction = $this->prediction($predictor, $when, $v, Noting::most());
-            $volts[$v] = $prediction->isGhost ? 0.0 : $prediction->value;
+            [$volts[$v], $sways[$v]] = $prediction->isGhost ? [0.0, 0.0] : [$prediction->value, $prediction->sway()];
         }
 
-        return Likelihood::apart(
-            MeterFunction::VoltsAc,
-            $volts,
-            $predictor->sway(new Leads(MeterFunction::VoltsAc, $this->red, $this->black), $when),
-        );
+        return Likelihood::apart(MeterFunction::VoltsAc, $volts, $sways);
     }
 
     /** Where nothing stands long enough to be noted, of what stands for a moment. */

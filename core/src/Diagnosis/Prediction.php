@@ -20,6 +20,12 @@ final readonly class Prediction
     ) {
     }
 
+    /** How far it may lie off, upwards. */
+    public function sway(): float
+    {
+        return $this->high === null || $this->value === null ? 0.0 : $this->high - $this->value;
+    }
+
     /** The same, or so much more or less. */
     public function within(float $sway): self
     {

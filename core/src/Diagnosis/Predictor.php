@@ -221,7 +221,7 @@ final class Predictor
         [$a, $b] = [$model->node($leads->red), $model->node($leads->black)];
         $shown = $this->on($when)->at($scene);
 
-        $sway = $this->sway($leads, $when);
+        $sway = $this->sway($leads, $when, $shown);
         if ($leads->function !== MeterFunction::VoltsAcLowZ) {
             $volts = new Prediction($shown->volts($a, $b, Meter::INPUT_OHMS), $shown->isGhost($a, $b));
 
@@ -234,12 +234,16 @@ final class Predictor
     }
 
     /** How far volts may lie off by the supply of the day, beyond in proportion to it. */
-    public function sway(Leads $leads, Occasion $when): float
+    public function sway(Leads $leads, Occasion $when, Scene $scene): float
     {
         $model = $this->settler->model;
 
         return $leads->function->isVoltsAc() && $when->conditions->isEnergised($model->circuit)
-            ? $this->outlooks->sway($when->conditions)->between($model->node($leads->red), $model->node($leads->black))
+            ? $this->outlooks->sway($when->conditions)->between(
+                $model->node($leads->red),
+                $model->node($leads->black),
+                $scene->posture->observed,
+            )
             : 0.0;
     }
 

@@ -110,37 +110,23 @@ final readonly class Probe implements Test
     #[\Override]
     public function outcomes(Predictor $predictor, Occasion $when, array $variants): array
     {
-        $sway = $predictor->sway($this->leads, $when);
-
-        return Likelihood::apart($this->function, $this->countedOn($predictor, $when, $variants), $sway);
-    }
-
-    /**
-     * What each shows, with nothing in the place of a ghost: what that shows cannot be counted on.
-     *
-     * @param  list<int>  $variants
-     * @return array<int, float|null>
-     */
-    private function countedOn(Predictor $predictor, Occasion $when, array $variants): array
-    {
         if (! $this->function->isVoltsAc()) {
-            $all = [];
-            foreach ($variants as $v) {
-                $all[$v] = $predictor->reading($v, $this->leads, $when);
-            }
-
-            return $all;
+            return Likelihood::apart($this->function, Outcomes::each(
+                $variants,
+                fn (int $v): ?float => $predictor->reading($v, $this->leads, $when),
+            ));
         }
-        $volts = $byScene = [];
+        $volts = $sways = $byScene = [];
         foreach ($variants as $v) {
             $n = $predictor->sceneNumber($v, $when);
             if (! isset($byScene[$n])) {
                 $shown = $predictor->inScene($this->leads, $when, $n);
-                $byScene[$n] = $shown->isGhost ? 0.0 : $shown->value;
+                // what a ghost shows cannot be counted on: nothing stands in its place
+                $byScene[$n] = $shown->isGhost ? [0.0, 0.0] : [$shown->value, $shown->sway()];
             }
-            $volts[$v] = $byScene[$n];
+            [$volts[$v], $sways[$v]] = $byScene[$n];
         }
 
-        return $volts;
+        return Likelihood::apart($this->function, $volts, $sways);
     }
 }

@@ -122,9 +122,10 @@ final readonly class Proofs
         $alone = $test->shows($this->predictor, $when, $leader);
         $both = $this->voltsOfBoth($test, $when, $variant, $leader);
 
-        $sway = $this->predictor->sway(new Leads($test->function, $test->red, $test->black), $when);
+        $scene = $this->predictor->on($when)->scene($leader, $when->after);
+        $sway = $this->predictor->sway(new Leads($test->function, $test->red, $test->black), $when, $scene);
 
-        return count(Likelihood::apart($test->function, [$alone, $both], $sway)) > 1;
+        return count(Likelihood::apart($test->function, [$alone, $both], [$sway, $sway])) > 1;
     }
 
     /** Volts with both faults in, every part standing as the leading one alone leaves it. */

@@ -23,6 +23,12 @@ final class Sway implements Page
     /** @var list<array{list<float>, list<float>}> on a low and on a high day, by node: volts off, real and imaginary */
     private array $off = [];
 
+    /** @var array<int, string> the motor by whose speed the volts of a node go, by node */
+    private array $by = [];
+
+    /** @var array<string, string> what is seen of the parts of a healthy unit */
+    private array $usual = [];
+
     #[\Override]
     public function __construct()
     {
@@ -32,11 +38,13 @@ final class Sway implements Page
     {
         if ($this->off === []) {
             $usual = $settler->settle($conditions, Faults::none());
+            $this->usual = $usual->allObserved();
             foreach ([1 - Likelihood::SUPPLY_VARIATION, 1 + Likelihood::SUPPLY_VARIATION] as $times) {
                 $then = $settler->fed($times)->settle($conditions, Faults::none());
                 // where something does another thing on such a day it is another story
-                $this->off[] = $then->allObserved() === $usual->allObserved() ? self::offOf($usual, $then, $times) : [[], []];
+                $this->off[] = $then->allObserved() === $this->usual ? self::offOf($usual, $then, $times) : [[], []];
             }
+            $this->by = $this->motors($settler);
             $this->hasGrown = true;
         }
 
@@ -51,14 +59,59 @@ final class Sway implements Page
         return [array_map($off, $then->re, $usual->re), array_map($off, $then->im, $usual->im)];
     }
 
-    /** Volts between two nodes; -1 is earth. */
-    public function between(int $a, int $b): float
+    /** @return array<int, string> by node, the motor one of whose terminals goes as it does */
+    private function motors(Settler $settler): array
     {
+        $ends = [];
+        foreach ($settler->model->drifting as $id => $kind) {
+            foreach ($kind->part->terminals as $terminal) {
+                $ends[] = [$id, $settler->model->node($kind->part->point($terminal))];
+            }
+        }
+        $by = [];
+        foreach (array_keys($this->off[0][0] ?? []) as $node) {
+            $nearest = INF;
+            foreach (hypot(...$this->at($this->off[0], $node)) < self::LEAST ? [] : $ends as [$id, $end]) {
+                $away = $this->apart($this->off[0], $node, $end);
+                [$nearest, $by[$node]] = $away < $nearest ? [$away, $id] : [$nearest, $by[$node] ?? $id];
+            }
+        }
+
+        return $by;
+    }
+
+    /**
+     * Volts between two nodes; −1 is earth.
+     *
+     * @param  array<string, string>  $observed  what is seen of the parts: a motor that does another thing is not thought of
+     */
+    public function between(int $a, int $b, array $observed): float
+    {
+        $isUsual = fn (int $node): bool => isset($this->by[$node])
+            && ($observed[$this->by[$node]] ?? '') === ($this->usual[$this->by[$node]] ?? '');
+        [$a, $b] = [$isUsual($a) ? $a : -1, $isUsual($b) ? $b : -1];
         $most = 0.0;
-        foreach ($this->off as [$re, $im]) {
-            $most = max($most, hypot(($re[$a] ?? 0.0) - ($re[$b] ?? 0.0), ($im[$a] ?? 0.0) - ($im[$b] ?? 0.0)));
+        foreach ($a === $b ? [] : $this->off as $day) {
+            $most = max($most, $this->apart($day, $a, $b));
         }
 
         return $most < self::LEAST ? 0.0 : $most;
+    }
+
+    /** @param  array{list<float>, list<float>}  $day */
+    private function apart(array $day, int $a, int $b): float
+    {
+        [[$ar, $ai], [$br, $bi]] = [$this->at($day, $a), $this->at($day, $b)];
+
+        return hypot($ar - $br, $ai - $bi);
+    }
+
+    /**
+     * @param  array{list<float>, list<float>}  $day
+     * @return array{float, float}
+     */
+    private function at(array $day, int $node): array
+    {
+        return [$day[0][$node] ?? 0.0, $day[1][$node] ?? 0.0];
     }
 }
