@@ -17,6 +17,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->web(append: [SecureHeaders::class]);
         $middleware->alias(['body' => LimitBody::class]);
+        // a record comes in as it went out: a text that is empty is no null, and keeps its blanks
+        $isRecord = static fn (Request $request): bool => $request->is('api/calls/import');
+        $middleware->convertEmptyStringsToNull(except: [$isRecord]);
+        $middleware->trimStrings(except: [$isRecord]);
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions): void {

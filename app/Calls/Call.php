@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Levin\Core\Record\Event;
 use Levin\Core\Record\EventType;
+use Levin\Core\Record\Rung\Contact;
 
 /**
  * One visit to one unit. Its events are the record; `closed_at` is kept from them for listing. It is worked on, and read for
@@ -29,6 +30,7 @@ use Levin\Core\Record\EventType;
  * @property string $complaint
  * @property Carbon $scheduled_for
  * @property Carbon|null $closed_at
+ * @property Contact|null $open_at  at which contact its rung is open; null where at none
  * @property int|null $imported_by
  * @property Carbon|null $imported_at
  * @property Unit $unit
@@ -49,6 +51,7 @@ class Call extends Model
         'complaint',
         'scheduled_for',
         'closed_at',
+        'open_at',
         'imported_by',
         'imported_at',
     ];
@@ -58,7 +61,7 @@ class Call extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['scheduled_for' => 'datetime', 'closed_at' => 'datetime', 'imported_at' => 'datetime'];
+        return ['scheduled_for' => 'datetime', 'closed_at' => 'datetime', 'imported_at' => 'datetime', 'open_at' => Contact::class];
     }
 
     /** @return BelongsTo<Unit, $this> */

@@ -6,6 +6,7 @@ namespace App\Calls;
 
 use App\Api\Data;
 use App\Shop\User;
+use Levin\Core\Record\Rung\Contact;
 
 /** A call as lists show it. */
 final readonly class CallData extends Data
@@ -20,6 +21,7 @@ final readonly class CallData extends Data
         public PersonData $technician,
         public CallUnitData $unit,
         public ?string $finding,
+        public ?Contact $openAt,
         public int $events,
         public bool $mayChange,
         public ?ImportData $imported,
@@ -39,6 +41,7 @@ final readonly class CallData extends Data
             new PersonData($call->technician->id, $call->technician->name),
             CallUnitData::of($call->unit),
             $call->finding,
+            ($call->events_count ?? 0) === 0 ? Contact::Seen : $call->open_at,
             $call->events_count ?? 0,
             $for->can('append', $call),
             $call->importer === null ? null : new ImportData($call->importer->name, (string) $call->imported_at?->toIso8601ZuluString()),

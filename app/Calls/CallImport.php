@@ -28,7 +28,7 @@ final readonly class CallImport
 
     private const COMPLAINT = 500;
 
-    public function __construct(private CircuitShelf $shelf)
+    public function __construct(private CircuitShelf $shelf, private Judging $judging)
     {
     }
 
@@ -82,6 +82,7 @@ final readonly class CallImport
                 }
                 CallEvent::query()->create([...$row->row(), 'call_id' => $call->id, 'sequence' => $n + 1]);
             }
+            $this->judging->keep($call);
 
             return $call->id;
         });
@@ -111,7 +112,7 @@ final readonly class CallImport
      */
     private function events(array $events, CircuitRevision $revision, Collection $people, User $importer): array
     {
-        $gate = new Gate($this->shelf->model($revision));
+        $gate = new Gate($this->shelf->model($revision), isRecord: true);
         $log = $rows = [];
         foreach ($events as $n => $event) {
             $type = is_array($event) ? EventType::tryFrom(CallFileField::text($event, 'type', 40)) : null;

@@ -6,6 +6,7 @@ namespace App\Calls;
 
 use App\Circuits\CircuitShelf;
 use App\Database\Write;
+use App\Shop\ShopHabit;
 use Levin\Core\Record\EventType;
 use Levin\Core\Record\Gate;
 use Levin\Core\Record\Refusal;
@@ -13,7 +14,7 @@ use Levin\Core\Record\Refusal;
 /** Appends to a call's log. */
 final readonly class EventLog
 {
-    public function __construct(private CircuitShelf $shelf)
+    public function __construct(private CircuitShelf $shelf, private Judging $judging)
     {
     }
 
@@ -25,9 +26,9 @@ final readonly class EventLog
      */
     public function append(Call $call, Arriving $event): bool
     {
-        $gate = new Gate($this->shelf->model($call->revision));
+        $gate = new Gate($this->shelf->model($call->revision), ShopHabit::chosen());
 
-        return Write::transaction(static function () use ($call, $event, $gate): bool {
+        return Write::transaction(function () use ($call, $event, $gate): bool {
             $known = CallEvent::query()->find($event->id);
             if ($event->isThere($known, $known?->call_id === $call->id)) {
                 return false;
@@ -44,6 +45,7 @@ final readonly class EventLog
                 EventType::Reopened => $call->update(['closed_at' => null]),
                 default => null,
             };
+            $this->judging->keep($call->load('events'));
 
             return true;
         });

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Calls;
 
 use App\Circuits\CircuitShelf;
-use App\Shop\ShopHabit;
 use App\Shop\User;
 use Levin\Core\Checks\Bench\Kept;
 use Levin\Core\Circuit\UnknownName;
@@ -13,6 +12,7 @@ use Levin\Core\Diagnosis\Advice;
 use Levin\Core\Diagnosis\Aftermath;
 use Levin\Core\Diagnosis\Assessment;
 use Levin\Core\Diagnosis\Check;
+use Levin\Core\Diagnosis\Evidence;
 use Levin\Core\Diagnosis\Investigation;
 use Levin\Core\Diagnosis\SuspectGroup;
 use Levin\Core\Ladder\DrawnState;
@@ -21,7 +21,9 @@ use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Operation\Energy;
 use Levin\Core\Record\Event;
 use Levin\Core\Record\EventType;
-use Levin\Core\Record\Judging\JudgedReadings;
+use Levin\Core\Record\Rung\Account;
+use Levin\Core\Record\Rung\Loads;
+use Levin\Core\Record\Rung\Rung;
 use Levin\Core\Record\Standing;
 
 /** Works out how a call stands, from its log and the circuit revision it began with. */
@@ -30,7 +32,7 @@ final readonly class Trace
     /** The diagram is drawn as the leading suspect has it once that is this probable. */
     private const LEADING = 0.5;
 
-    public function __construct(private CircuitShelf $shelf)
+    public function __construct(private CircuitShelf $shelf, private Judging $judging)
     {
     }
 
@@ -39,7 +41,8 @@ final readonly class Trace
         $call = Call::listed()->with(['revision', 'events.user'])->findOrFail($id);
         $settler = $this->shelf->settler($call->revision);
         $model = $settler->model;
-        $judged = (new JudgedReadings($model, ShopHabit::chosen()))->of($call->log());
+        $judged = $this->judging->of($call);
+        $visit = $this->judging->visit($call, $judged);
         $standing = Standing::after($model->circuit, $call->log(), $judged);
         [$assessment, $checks] = $this->shelf->alone($call->revision, function (Investigation $investigation) use ($call, $standing) {
             $assessment = $investigation->assess($standing->allEvidence(), $standing->standpoint());
@@ -63,7 +66,12 @@ final readonly class Trace
             SuspectsData::of($assessment),
             array_map(static fn (Advice $a): AdviceData => AdviceData::of($a, $model, $standing), $assessment->next),
             $assessment->proved,
-            ...$checks,
+            $checks[0],
+            $checks[1],
+            array_map(RungContactData::of(...), (new Rung($visit))->contacts()),
+            self::idsOf($assessment->unexplained, $standing),
+            array_map(LoadData::of(...), Loads::of($visit)),
+            (new Account($visit))->words(),
         );
     }
 
@@ -80,6 +88,22 @@ final readonly class Trace
             array_map($told, $aftermath->why($faults, $calling)),
             array_map($told, $aftermath->behind($faults, $assessment->proved, $calling)),
         ];
+    }
+
+    /**
+     * @param  list<Evidence>  $evidence
+     * @return list<string> of the events that it came with
+     */
+    private static function idsOf(array $evidence, Standing $standing): array
+    {
+        $ids = [];
+        foreach ($standing->evidence as $id => $own) {
+            foreach ($own as $one) {
+                $ids = in_array($one, $evidence, true) ? [...$ids, $id] : $ids;
+            }
+        }
+
+        return array_values(array_unique($ids));
     }
 
     /** @return list<string> of the finding that is recorded, or else of the one that Levin has */

@@ -16,6 +16,10 @@ final readonly class TraceData extends Data
      * @param  list<AdviceData>  $next  best first
      * @param  list<CheckData>  $why  what may have brought the finding about, cheapest check first
      * @param  list<CheckData>  $behind  what sits behind it and nothing has proved
+     * @param  list<RungContactData>  $rung  in order
+     * @param  list<string>  $unexplained  ids of events that the leading suspect does not explain
+     * @param  list<LoadData>  $loads  that are verified
+     * @param  string  $account  the visit told for the customer, line by line
      * @param  list<string>  $proved  parts and wires shown good by a reading
      */
     public function __construct(
@@ -30,6 +34,10 @@ final readonly class TraceData extends Data
         public array $proved,
         public array $why,
         public array $behind,
+        public array $rung,
+        public array $unexplained,
+        public array $loads,
+        public string $account,
     ) {
     }
 }

@@ -5,13 +5,17 @@ namespace Database\Seeders;
 use App\Calls\Arriving;
 use App\Calls\Call;
 use App\Calls\EventLog;
+use App\Calls\Judging;
 use App\Circuits\CircuitShelf;
 use App\Shop\User;
 use Illuminate\Support\Carbon;
 use Levin\Core\Diagnosis\Assessment;
 use Levin\Core\Diagnosis\Candidate;
 use Levin\Core\Diagnosis\Way;
+use Levin\Core\Meter\Clamped;
+use Levin\Core\Parts\Kind;
 use Levin\Core\Record\EventType;
+use Levin\Core\Record\Rung\Loads;
 use Levin\Core\Record\Standing;
 use Levin\Core\Record\Told;
 use Levin\Core\Trial\Dice;
@@ -25,7 +29,7 @@ final class SimulatedVisit
 
     private HiddenUnit $unit;
 
-    public function __construct(private readonly CircuitShelf $shelf, private readonly EventLog $log)
+    public function __construct(private readonly CircuitShelf $shelf, private readonly EventLog $log, private readonly Judging $judging)
     {
     }
 
@@ -38,9 +42,7 @@ final class SimulatedVisit
         $faults = $settler->model->faults->parseAll([$fault]);
         $this->unit = new HiddenUnit($settler, $conditions, $faults, false, new Luck, new Dice($call->id));
         $this->unit->wait(60 * 20);
-        foreach (['IBM', 'OFM'] as $part) {
-            $this->append($call, $user, EventType::Observation, ['part' => $part, 'seen' => $this->unit->look($part)]);
-        }
+        $this->arrive($call, $user);
         for ($n = 0; $n < $tests; $n++) {
             $assessment = $this->assess($call);
             $found = $assessment->found();
@@ -54,15 +56,60 @@ final class SimulatedVisit
             $this->follow($call, $user, $assessment->next[0]->candidate);
         }
         if ($close) {
-            $this->append(
-                $call,
-                $user,
-                EventType::Note,
-                ['text' => 'Ran twenty minutes with the panels on. Compressor and fan at plate current, split 18 °F.'],
-            );
+            $this->repair($call, $user, $fault);
             $this->restore($call, $user);
+            $this->verify($call, $user);
+            $this->append($call, $user, EventType::WasTold, [
+                'who' => 'who opened the door',
+                'words' => 'What had failed, why, and that it ran for twenty minutes with the panels on.',
+                'said' => 'Thank you; go ahead.',
+            ]);
             $this->append($call, $user, EventType::Closed, []);
         }
+    }
+
+    /** History and complaint, then all that can be seen and heard, lamps before anything is switched. */
+    private function arrive(Call $call, User $user): void
+    {
+        $visits = Call::query()->where('unit_id', $call->unit_id)->where('scheduled_for', '<', $call->scheduled_for)->count();
+        $this->append($call, $user, EventType::HistoryRead, ['visits' => $visits]);
+        $this->append($call, $user, EventType::Complaint, ['words' => $call->complaint, 'since' => '', 'pattern' => 'all the time']);
+        $parts = $this->shelf->model($call->revision)->parts;
+        $lamps = array_filter($parts, static fn (Kind $kind): bool => $kind->isElectronic() && $kind->observables() !== []);
+        foreach (['IBM', 'OFM', ...array_keys($lamps)] as $part) {
+            $this->append($call, $user, EventType::Observation, ['part' => $part, 'seen' => $this->unit->look($part)]);
+        }
+    }
+
+    /** What was found is put right, and the unit is a healthy one again. */
+    private function repair(Call $call, User $user, string $fault): void
+    {
+        foreach ($this->judging->visit($call->load('events'))->faults() as $finding) {
+            $faults = array_filter((array) ($finding->data['faults'] ?? []), is_string(...));
+            $part = explode(':', $faults[0] ?? '')[0];
+            $isPart = isset($this->shelf->model($call->revision)->parts[$part]) && ! str_contains($faults[0] ?? '', 'tripped');
+            if ($isPart && $this->standing($call)->provedDead) {
+                $this->append($call, $user, EventType::Replaced, ['part' => $part]);
+            } else {
+                $this->append($call, $user, EventType::Worked, ['target' => $part, 'words' => $finding->text('cause')]);
+            }
+        }
+        $this->unit->mend([$fault]);
+    }
+
+    /** What each load draws, panels on, and a whole cycle. */
+    private function verify(Call $call, User $user): void
+    {
+        $conditions = $this->standing($call)->conditions;
+        $this->unit->change($conditions);
+        $this->unit->wait(60 * 12);
+        foreach (Loads::of($this->judging->visit($call->load('events'))) as $load) {
+            $amps = $this->unit->clamp([new Clamped($load->wires[0])], 1);
+            $this->append($call, $user, EventType::Reading, [
+                'function' => 'amps', 'red' => $load->wires[0], 'entered' => (string) round((float) $amps, 2),
+            ]);
+        }
+        $this->append($call, $user, EventType::Watched, ['minutes' => 20, 'as_expected' => true, 'words' => 'Split 18 °F.']);
     }
 
     private function follow(Call $call, User $user, Candidate $candidate): void

@@ -2,10 +2,10 @@ import type { ReactNode } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
 import { useSession } from './api/queries';
 import { BenchScreen } from './screens/bench/bench-screen';
+import { CallScreen } from './screens/call/call-screen';
 import { Day } from './screens/day/day';
 import { ShopScreen } from './screens/shop/shop-screen';
 import { SignIn } from './screens/sign-in/sign-in';
-import { TraceScreen } from './screens/trace/trace-screen';
 import { UnitScreen } from './screens/unit/unit-screen';
 import { UnitsScreen } from './screens/units/units-screen';
 import { Place } from './ui/place';
@@ -31,7 +31,8 @@ export function App() {
         ['/', <Day key="day" user={user} />],
         ['/units', <UnitsScreen key="units" />],
         ['/units/:id', <UnitScreen key="unit" />],
-        ['/calls/:id', <TraceScreen key="trace" />],
+        ['/calls/:id', <CallScreen key="call" />],
+        ['/calls/:id/:stop', <CallScreen key="call" />],
         ['/bench', <BenchScreen key="bench" user={user} />],
         ['/bench/:check', <BenchScreen key="bench" user={user} />],
         ['/shop', <ShopScreen key="shop" user={user} />],

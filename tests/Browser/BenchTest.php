@@ -112,7 +112,7 @@ it('keeps a judgement with a call, and the unit has it for the next visit', func
     $this->press('Dual run capacitor');
     $this->press('Keep it');
     $this->sees('Kept with Dual run capacitor', 'main');
-    $this->visit("/calls/$call");
+    $this->visit("/calls/$call/trace");
     $this->sees('Dual run capacitor: Weak, bad', '[data-event=judged]');
     $this->visit('/units/9#checks');
     $this->sees('Dual run capacitor', '[data-part=CAP]');

@@ -9,6 +9,7 @@ use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverSelect;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 
@@ -239,6 +240,11 @@ abstract class BrowserTestCase extends TestCase
         $this->find($css)->clear()->sendKeys($text);
     }
 
+    protected function choose(string $css, string $value): void
+    {
+        (new WebDriverSelect($this->find($css)))->selectByValue($value);
+    }
+
     protected function signIn(string $who = 'oda'): void
     {
         $this->visit('/');
@@ -265,11 +271,14 @@ abstract class BrowserTestCase extends TestCase
         $this->type('textarea[name=complaint]', 'Not cooling.');
         $this->press('Open the call');
 
-        return (int) $this->until(function (): ?string {
+        $call = (int) $this->until(function (): ?string {
             $path = (string) parse_url($this->driver()->getCurrentURL(), PHP_URL_PATH);
 
-            return preg_match('#^/calls/(\d+)$#', $path, $m) === 1 ? $m[1] : null;
+            return preg_match('#^/calls/(\d+)/arrive$#', $path, $m) === 1 ? $m[1] : null;
         }, 'the new call');
+        $this->visit("/calls/$call/trace");
+
+        return $call;
     }
 
     /** The id of the call at a unit: the one still to be closed, or a closed one. */

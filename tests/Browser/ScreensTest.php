@@ -1,5 +1,7 @@
 <?php
 
+use Levin\Core\Record\Rung\Stop;
+
 // What every screen owes a gloved hand and a phone.
 
 it('refuses a wrong password in plain words', function (): void {
@@ -45,7 +47,10 @@ it('has nothing cut off or under 44 px to hit', function (int $width, int $heigh
         '/bench/three-leads',
         '/bench/contactor',
         '/shop',
-        '/calls/'.$this->call('Reading-room cooling unit'),
+        ...array_map(
+            fn (Stop $stop): string => '/calls/'.$this->call('Reading-room cooling unit').'/'.$stop->value,
+            Stop::cases(),
+        ),
         '/calls/'.$this->call('Oven-room cooling unit', closed: true),
     ] as $path) {
         $this->visit($path);
@@ -66,7 +71,7 @@ it('has nothing cut off or under 44 px to hit', function (int $width, int $heigh
 it('shows one pane at a time on a phone', function (): void {
     $this->resize(390, 844);
     $this->signIn();
-    $this->visit('/calls/'.$this->call('Reading-room cooling unit'));
+    $this->visit('/calls/'.$this->call('Reading-room cooling unit').'/trace');
     $this->find('[data-next-title], [data-finding]');
     expect($this->driver()->executeScript("return document.querySelector('svg.ladder').getBoundingClientRect().width"))->toBe(0);
     $this->press('Diagram');

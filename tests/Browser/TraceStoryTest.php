@@ -113,6 +113,13 @@ it('goes from sign-in to the finding on a unit whose outdoor section does nothin
     $call = $this->call('Oven-room cooling unit');
     // by its address: an earlier call at the same unit stands in the other list, which may be there first
     $this->click("a[href$='/calls/$call']");
+    // what is there to know before any cover comes off
+    $this->sees('Seen is open', '[data-open-at=seen]');
+    $this->press('Keep the complaint');
+    $this->press('I have read it');
+    $this->click('[data-see=IBM] button');
+    $this->sees('Found is open', '[data-open-at=found]');
+    $this->click('[data-contact=found]');
     $this->find('svg.ladder');
     $this->sees('LIVE', '[role=status]');
     $this->sees('SUSPECTS');
@@ -156,6 +163,30 @@ it('goes from sign-in to the finding on a unit whose outdoor section does nothin
     $this->type('input[name=cause]', 'coil packed with flour dust');
     $this->press('Record the finding');
     $this->sees('coil packed with flour dust', '[aria-label=Log]');
+    // it came with its cause; something is done about it, and the unit is verified
+    $this->sees('Repaired is open', '[data-open-at=repaired]');
+    $this->click('[data-contact=repaired]');
+    $this->press('Work that is no part');
+    $this->choose('select[name=part]', 'HP');
+    $this->type('input[name=words]', 'switch changed, coil washed');
+    $this->press('Keep it');
+    $this->sees('High-pressure switch: switch changed', '[aria-label=Done]');
+    $this->sees('Verified is open', '[data-open-at=verified]');
+    $this->click('[data-contact=verified]');
+    foreach ($this->api("calls/$call")['loads'] as $load) {
+        $this->type("input[name=amps-{$load['part']}]", (string) round($load['expected'], 2));
+        $this->click("[data-load={$load['part']}] button");
+        $this->sees('Current good', "[data-load={$load['part']}]");
+    }
+    $this->press('Begin to watch');
+    $this->press('A whole cycle, as it should');
+    $this->sees('Told is open', '[data-open-at=told]');
+    expect($this->find('[data-contact=told]')->getAttribute('data-state'))->toBe('open');
+    $this->click('[data-contact=told]');
+    expect($this->find('textarea[name=words]')->getAttribute('value'))->toContain('We found: High-pressure switch');
+    $this->type('input[name=who]', 'the baker');
+    $this->press('They are told');
+    $this->sees('Told the baker', '[aria-label=Told]');
     $this->press('Close the call');
     $this->sees('This call is closed.');
 
@@ -179,22 +210,18 @@ it('leads through making it dead and lifting a lead where only a dead test decid
     expect($end['suspects']['found'])->toContain($fault);
     $this->sees('start winding open', '[data-finding]');
     expect(array_unique($kinds))->toContain('vac');
-    // whatever was lifted on the way is in sight and has to be landed before the call closes
+    // whatever was lifted on the way is in sight, with how long it has been so, until it is landed
     if ($end['standing']['lifted'] !== []) {
         $this->press('Record the finding');
         $this->sees('start winding open', '[aria-label=Log]');
-        $this->press('Close the call');
-        $this->sees('Leads are still lifted', '[role=alert]');
+        $this->click('[data-contact=restored]');
         foreach ($end['standing']['lifted'] as $wire) {
-            $this->until(fn (): bool => $this->find("[data-lifted=$wire]")->isEnabled(), "the way to land $wire");
-            $this->click("[data-lifted=$wire]");
+            $this->sees('lifted', "[data-open-item=$wire]");
+            $this->until(fn (): bool => $this->find("[data-open-item=$wire] button")->isEnabled(), "the way to land $wire");
+            $this->click("[data-open-item=$wire] button");
             $this->until(fn (): bool => ! in_array($wire, $this->api("calls/$call")['standing']['lifted'], true), "$wire landed");
         }
-        if ($this->api("calls/$call")['standing']['power_off'] !== []) {
-            $this->type('input[name=left_off]', 'start winding open, compressor on order; the office knows');
-        }
-        $this->press('Close the call');
-        $this->sees('This call is closed.');
+        $this->until(fn (): bool => $this->driver()->executeScript("return document.querySelector('[data-open-item^=w]') === null"), 'no lead');
     }
 });
 
@@ -329,7 +356,7 @@ it('strikes a reading out and leaves it in sight', function (): void {
 
 it('lets a technician read another\'s call and not change it', function (): void {
     $this->signIn('oda');
-    $this->visit('/calls/'.$this->call('Stage cooling unit'));
+    $this->visit('/calls/'.$this->call('Stage cooling unit').'/trace');
     $this->sees("This is Ravi Penhallow's call.");
     expect($this->find('[data-condition=disconnect]')->isEnabled())->toBeFalse();
 });
@@ -347,7 +374,7 @@ it('follows a leg that is only back-fed to the fuse, and to what blew it, with t
 it('takes a flash code on the furnace, follows the advice and finds the igniter', function (): void {
     $this->signIn('marit');
     $call = $this->call('East-wing furnace');
-    $this->visit("/calls/$call");
+    $this->visit("/calls/$call/trace");
     $this->find('svg.ladder');
     $furnace = Unit::shipped('gas-furnace');
     $hidden = $furnace->with('HSI:cracked');

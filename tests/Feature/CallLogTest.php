@@ -6,6 +6,7 @@ use App\Shop\User;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Levin\Core\Record\Rung\Contact;
 use Tests\Support\Demo;
 
 /** @return array<string, string> energy by point */
@@ -54,8 +55,16 @@ it('narrows the suspects reading by reading and keeps the record', function (): 
     $looked = ($this->send)($call, 'looked-for', ['target' => 'OFM', 'result' => 'ok'])->assertCreated()->json();
     expect(array_column($looked['why'], 'looked', 'target')['OFM'])->toBe('ok');
     ($this->send)($call, 'finding', ['faults' => $read['suspects']['found'], 'cause' => 'fan winding to ground'])->assertCreated();
-    ($this->send)($call, 'closed', [])->assertCreated();
-    expect($call->fresh()->closed_at)->not->toBeNull();
+    // the coil cannot pull in past an open contact
+    ($this->send)($call, 'closed', [])->assertUnprocessable()->assertSee('is open. Read what was done');
+    expect($call->fresh()->closed_at)->toBeNull()->and($call->fresh()->open_at)->toBe(Contact::Seen);
+    foreach (Contact::cases() as $contact) {
+        ($this->send)($call, 'waived', ['contact' => $contact->value, 'on' => true, 'reason' => 'another test\'s'])->assertCreated();
+    }
+    expect($call->fresh()->open_at)->toBeNull();
+    $closed = ($this->send)($call, 'closed', [])->assertCreated()->json();
+    expect($call->fresh()->closed_at)->not->toBeNull()
+        ->and(array_column($closed['rung'], 'waived', 'contact'))->toMatchArray(['seen' => 'another test\'s', 'told' => 'another test\'s']);
 });
 
 it('stores an event once, however often it is sent', function (): void {

@@ -4,6 +4,7 @@ use App\Calls\Call;
 use App\Calls\CallEvent;
 use App\Shop\User;
 use Illuminate\Support\Str;
+use Levin\Core\Record\Rung\Contact;
 use Tests\Support\Demo;
 
 // Ways in which a shop's records could be lost, locked or made untrue. Each of these failed once.
@@ -22,6 +23,11 @@ beforeEach(function (): void {
             ($this->send)('condition', ['name' => $name, 'value' => false], $call)->assertCreated();
         }
         ($this->send)('proved-dead', ['known_before' => true, 'circuit_dead' => true, 'known_after' => true], $call)->assertCreated();
+    };
+    $this->waive = function (Contact ...$but): void {
+        foreach (array_filter(Contact::cases(), fn (Contact $c): bool => ! in_array($c, $but, true)) as $contact) {
+            ($this->send)('waived', ['contact' => $contact->value, 'on' => true, 'reason' => 'another test\'s'])->assertCreated();
+        }
     };
     $this->file = fn (array $change = []): array => [
         ...$this->getJson("/api/calls/{$this->open->id}/call.json")->json(), 'number' => 4000, ...$change,
@@ -68,7 +74,7 @@ it('gives every text a length', function (string $type, array $data): void {
     'reading' => ['reading', ['function' => 'vac', 'red' => 'CC.A', 'black' => 'CC.B', 'entered' => str_repeat('1', 25)]],
     'cause' => ['finding', ['faults' => ['HP:open'], 'cause' => str_repeat('c', 1001)]],
     'faults' => ['finding', ['faults' => array_fill(0, 25, 'HP:open'), 'cause' => '']],
-    'left off' => ['closed', ['left_off' => str_repeat('l', 501)]],
+    'waived' => ['waived', ['contact' => 'told', 'on' => true, 'reason' => str_repeat('l', 501)]],
 ]);
 
 it('takes no body longer than anything it could hold, and does no work for it', function (): void {
@@ -157,7 +163,8 @@ it('takes an import whole or not at all', function (): void {
 
 it('does not take a reopened call for proved dead', function (): void {
     ($this->makeDead)();
-    ($this->send)('closed', ['left_off' => 'part tomorrow, Ines knows'])->assertCreated();
+    ($this->waive)();
+    ($this->send)('closed', [])->assertCreated();
     ($this->send)('reopened', ['reason' => 'the part came'])->assertCreated()->assertJsonPath('standing.proved_dead', false);
     ($this->send)('reading', ['function' => 'ohms', 'red' => 'CC.A', 'black' => 'CC.B', 'entered' => '12'])
         ->assertUnprocessable()->assertSee('not proved dead');
@@ -176,10 +183,13 @@ it('refuses power that comes back with a lead lifted, as it refuses landing on a
 
 it('closes no call with the power off and nothing said of it', function (): void {
     ($this->makeDead)();
-    ($this->send)('closed', [])->assertUnprocessable()->assertJsonValidationErrors('left_off')->assertSee('The power is off');
+    ($this->waive)(Contact::Restored);
+    ($this->send)('closed', [])->assertUnprocessable()->assertSee('it should be on');
     expect($this->open->fresh()->closed_at)->toBeNull();
-    ($this->send)('closed', ['left_off' => 'part tomorrow, Ines knows'])->assertCreated();
-    expect($this->open->events()->get()->last()->data)->toBe(['left_off' => 'part tomorrow, Ines knows']);
+    $off = ['outdoor_breaker', 'disconnect', 'indoor_breaker'];
+    ($this->send)('left', ['how' => 'return', 'words' => 'part tomorrow, Ines knows', 'off' => $off])->assertCreated();
+    ($this->send)('closed', [])->assertCreated();
+    expect($this->open->events()->get()->last()->data)->toBe([]);
 });
 
 it('writes no cell that a spreadsheet would run', function (string $reason, string $cell): void {

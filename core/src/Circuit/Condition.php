@@ -12,6 +12,7 @@ final readonly class Condition
     /**
      * @param  bool  $power  true when switching it off is part of making the unit dead
      * @param  bool  $call  true when a thermostat or a controller sets it
+     * @param  bool  $putBack  true when the one who opens it puts it back: a cover, a cock
      */
     public function __construct(
         public string $name,
@@ -21,6 +22,18 @@ final readonly class Condition
         public string $off,
         public bool $power = false,
         public bool $call = false,
+        public bool $putBack = false,
     ) {
+    }
+
+    /** Whether a visit must leave it as it should be. */
+    public function isPutBack(): bool
+    {
+        return $this->power || $this->putBack;
+    }
+
+    public function word(bool $on): string
+    {
+        return $on ? $this->on : $this->off;
     }
 }

@@ -35,6 +35,7 @@ final readonly class WorldReader
                 $c->text('off', 'off'),
                 $c->flag('power'),
                 $c->flag('call'),
+                $c->flag('put_back'),
             );
         }
 

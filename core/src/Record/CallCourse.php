@@ -75,7 +75,8 @@ final class CallCourse
             // who knows who was there meanwhile
             EventType::Reopened => $this->closed = $this->dead = false,
             EventType::Barred => $this->limits = self::barred($this->limits, $event),
-            EventType::Note, EventType::Finding, EventType::Judged => null,
+            EventType::Note, EventType::Finding, EventType::Judged, EventType::HistoryRead, EventType::Complaint, EventType::Cause,
+            EventType::Worked, EventType::Left, EventType::Watched, EventType::WasTold, EventType::Waived => null,
         };
     }
 

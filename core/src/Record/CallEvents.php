@@ -41,7 +41,7 @@ final readonly class CallEvents
         if (! is_array($items)) {
             throw Refusal::unreadableCall('The call has no list of events: write "events:" and one event a line under it.');
         }
-        $gate = new Gate($model);
+        $gate = new Gate($model, isRecord: true);
         $events = [];
         foreach (array_values($items) as $n => $item) {
             $number = $n + 1;

@@ -52,16 +52,43 @@ enum EventType: string
     /** {text} */
     case Note = 'note';
 
+    /** what was done at the unit before was read: {visits} */
+    case HistoryRead = 'history-read';
+
+    /** in the customer's words: {words, since, pattern}; all the time, now and then, not known */
+    case Complaint = 'complaint';
+
+    /** of what was found: {kind, words}; found, not found, wear */
+    case Cause = 'cause';
+
+    /** work that is no part: {target, label, words, before, after} */
+    case Worked = 'worked';
+
+    /** how the unit is left that cannot be put right now: {how, words, must_not, off}; see LeftHow */
+    case Left = 'left';
+
+    /** it was watched after the repair: {minutes, as_expected, words} */
+    case Watched = 'watched';
+
+    /** {who, words, said} */
+    case WasTold = 'told';
+
+    /** a contact of the call's rung jumpered, or the jumper taken off: {contact, on, reason} */
+    case Waived = 'waived';
+
     /** a cause, or a part behind the finding, looked at: {target, label, result} with ok, bad or cannot tell */
     case LookedFor = 'looked-for';
 
-    /** {faults, label, cause}; in the technician's own words: {words, label, cause} and no faults */
+    /**
+     * {faults, label, cause}; in the technician's own words: {words, label, cause} and no faults; that nothing is wrong here, with what was
+     * checked: {nothing, words, label}. {beside} the one before, {unexplained} ids of readings that it does not explain
+     */
     case Finding = 'finding';
 
     /** takes an earlier event out of the evidence: {event, reason} */
     case Strike = 'strike';
 
-    /** {left_off} when the power stays off: why, and who knows of it */
+    /** {} */
     case Closed = 'closed';
 
     /** {reason} */

@@ -8,6 +8,9 @@ use Levin\Core\Checks\Bench\BadGiven;
 use Levin\Core\Checks\Bench\Kept;
 use Levin\Core\Circuit\UnknownName;
 use Levin\Core\Operation\Model;
+use Levin\Core\Record\Judging\JudgedReadings;
+use Levin\Core\Record\Rung\Rung;
+use Levin\Core\Record\Rung\Visit;
 
 /**
  * Lets an event into a call's log, or says why not. What it lets in, Standing can fold.
@@ -28,10 +31,17 @@ final readonly class Gate
 
     private DeedGate $deeds;
 
-    public function __construct(private Model $model)
+    private VisitGate $visit;
+
+    /**
+     * @param  array<string, string>  $habits  what the shop chooses, by habit
+     * @param  bool  $isRecord  whether it is a record of what was done elsewhere: what was closed there is closed
+     */
+    public function __construct(private Model $model, private array $habits = [], private bool $isRecord = false)
     {
         $this->evidence = new EvidenceGate($model);
         $this->deeds = new DeedGate($model);
+        $this->visit = new VisitGate($model);
     }
 
     /**
@@ -67,9 +77,17 @@ final readonly class Gate
                 EventType::Replaced => $this->deeds->replaced($standing, $given),
                 EventType::ProvedDead => $this->deeds->provedDead($standing, $given),
                 EventType::Note => ['text' => $given->filled('text', self::NOTE, 'The note is empty. Write something, or leave it.')],
-                EventType::Finding => $this->finding($given),
+                EventType::HistoryRead => $this->visit->historyRead($given),
+                EventType::Complaint => $this->visit->complaint($given),
+                EventType::Cause => $this->visit->cause($before, $given),
+                EventType::Worked => $this->visit->worked($given),
+                EventType::Left => $this->visit->left($standing, $given),
+                EventType::Watched => $this->visit->watched($given),
+                EventType::WasTold => $this->visit->told($given),
+                EventType::Waived => $this->visit->waived($given),
+                EventType::Finding => $this->finding($before, $given),
                 EventType::Strike => $this->strike($standing, $before, $given),
-                EventType::Closed => $this->close($standing, $given),
+                EventType::Closed => $this->close($standing, $before),
                 EventType::Reopened => $standing->closed
                     ? ['reason' => $given->filled('reason', Given::REASON, 'Say why the call is reopened.')]
                     : throw Refusal::open(),
@@ -79,11 +97,45 @@ final readonly class Gate
         }
     }
 
+    /**
+     * @param  list<Event>  $before
+     * @return array<string, mixed>
+     */
+    private function finding(array $before, Given $given): array
+    {
+        return [...$this->found($given), ...$given->isTrue('beside') ? ['beside' => true] : [], ...$this->unexplained($before, $given)];
+    }
+
+    /**
+     * @param  list<Event>  $before
+     * @return array<string, mixed>
+     */
+    private function unexplained(array $before, Given $given): array
+    {
+        $ids = $given->texts('unexplained');
+        $known = array_map(
+            static fn (Event $e): string => $e->id,
+            array_filter($before, static fn (Event $e): bool => $e->type->isEvidence()),
+        );
+        if (array_diff($ids, $known) !== []) {
+            throw Refusal::notToBeStruck();
+        }
+
+        return $ids === [] ? [] : ['unexplained' => array_values(array_unique($ids))];
+    }
+
     /** @return array<string, mixed> */
-    private function finding(Given $given): array
+    private function found(Given $given): array
     {
         $faults = $given->texts('faults');
         $cause = $given->short('cause', self::CAUSE);
+        if ($given->isTrue('nothing')) {
+            $words = $given->filled('words', self::CAUSE, 'Say what was checked and found good.');
+
+            return $faults === []
+                ? ['faults' => [], 'nothing' => true, 'words' => $words, 'label' => 'No electrical fault here: '.$words]
+                : throw Refusal::both('nothing', 'faults');
+        }
         if ($faults === [] && $given->text('words') !== '') {
             $words = $given->short('words', self::CAUSE);
 
@@ -144,24 +196,21 @@ final readonly class Gate
         throw Refusal::notToBeStruck();
     }
 
-    /** @return array<string, mixed> */
-    private function close(Standing $standing, Given $given): array
+    /**
+     * @param  list<Event>  $before
+     * @return array<string, mixed>
+     */
+    private function close(Standing $standing, array $before): array
     {
-        $now = $standing->conditions;
-        if ($now->lifted !== []) {
-            throw Refusal::leadsStillLifted($now->lifted);
+        if ($standing->conditions->jumpers !== []) {
+            throw Refusal::jumpersStillOn($standing->conditions->jumpers);
         }
-        if ($now->jumpers !== []) {
-            throw Refusal::jumpersStillOn($now->jumpers);
+        if ($this->isRecord) {
+            return [];
         }
-        if ($now->removed !== []) {
-            throw Refusal::stillOut($now->removed);
-        }
-        $off = $standing->powerOff();
-        if ($off !== [] && $given->text('left_off') === '') {
-            throw Refusal::leftOff($off);
-        }
+        $judged = (new JudgedReadings($this->model, $this->habits))->of($before);
+        $open = (new Rung(Visit::of($this->model, $before, $judged)))->openAt();
 
-        return $given->text('left_off') === '' ? [] : ['left_off' => $given->short('left_off', Given::REASON)];
+        return $open === null ? [] : throw Refusal::rungOpen($open);
     }
 }

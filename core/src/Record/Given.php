@@ -55,6 +55,16 @@ final readonly class Given
         return is_int($value) || is_float($value) ? (float) $value : null;
     }
 
+    /**
+     * @param  non-empty-list<string>  $choices
+     *
+     * @throws Refusal
+     */
+    public function oneOf(string $key, array $choices): string
+    {
+        return in_array($this->text($key), $choices, true) ? $this->text($key) : throw Refusal::notOneOf($key, $choices);
+    }
+
     /** @throws Refusal */
     public function flag(string $key): bool
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Levin\Core\Record;
 
+use Levin\Core\Record\Rung\RungContact;
+
 /** An event cannot be taken as things stand. The message says why and what to do. */
 final class Refusal extends RecordException
 {
@@ -116,12 +118,6 @@ final class Refusal extends RecordException
         return new self('type', 'A jumper is still on: '.implode(', ', $jumpers).'. Take it off before closing the call.');
     }
 
-    /** @param  list<string>  $parts */
-    public static function stillOut(array $parts): self
-    {
-        return new self('type', 'Still out or unplugged: '.implode(', ', $parts).'. Put them back before closing the call.');
-    }
-
     public static function leadOnLiveCircuit(): self
     {
         return new self('wire', 'Leads are lifted and landed on a dead circuit only. Prove it dead first.');
@@ -177,19 +173,36 @@ final class Refusal extends RecordException
         return new self('event', 'Only a reading or an observation of this call can be struck out.');
     }
 
-    /** @param  list<string>  $lifted  wires */
-    public static function leadsStillLifted(array $lifted): self
+    /** @param  non-empty-list<string>  $choices */
+    public static function notOneOf(string $field, array $choices): self
     {
-        return new self('type', 'Leads are still lifted: '.implode(', ', $lifted).'. Land them before closing the call.');
+        return new self($field, "\"$field\" must be one of: ".implode(', ', $choices).'.');
     }
 
-    /** @param  list<string>  $off  labels of switches */
-    public static function leftOff(array $off): self
+    public static function nothingFoundYet(): self
     {
-        return new self(
-            'left_off',
-            'The power is off: '.implode(', ', $off).'. Switch it on again, or say why it stays off and who knows of it.',
-        );
+        return new self('type', 'Nothing is found yet. First what is wrong, then what made it so.');
+    }
+
+    public static function lookedForNothing(): self
+    {
+        return new self('kind', 'Nothing was looked for yet: look at one cause at least, and write down what came of it.');
+    }
+
+    public static function condemnedAndOn(): self
+    {
+        return new self('how', 'What is condemned is off: switch it off, or take its wires off, and tag it.');
+    }
+
+    public static function both(string $one, string $other): self
+    {
+        return new self($one, "It cannot be \"$one\" and have \"$other\" too.");
+    }
+
+    /** The coil cannot pull in past an open contact. */
+    public static function rungOpen(RungContact $at): self
+    {
+        return new self('type', 'The call cannot be closed: "'.ucfirst($at->contact->value).'" is open. '.implode(' ', $at->open));
     }
 
     /** @param  list<string>  $words */

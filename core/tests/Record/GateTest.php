@@ -6,6 +6,7 @@ use Levin\Core\Record\Event;
 use Levin\Core\Record\EventType;
 use Levin\Core\Record\Gate;
 use Levin\Core\Record\Refusal;
+use Levin\Core\Record\Rung\Contact;
 use Levin\Core\Record\Standing;
 use Levin\Core\Tests\Support\Unit;
 
@@ -35,6 +36,24 @@ function switchedOff(): array
         fn (string $c): array => [EventType::Condition, ['name' => $c, 'value' => false]],
         ['outdoor_breaker', 'disconnect', 'indoor_breaker'],
     );
+}
+
+/** @return array{EventType, array<string, mixed>} */
+function aFinding(): array
+{
+    return [EventType::Finding, ['faults' => ['HP:open']]];
+}
+
+/**
+ * With a jumper on every contact of the rung.
+ *
+ * @return list<array{EventType, array<string, mixed>}>
+ */
+function closedAnyway(): array
+{
+    $waived = static fn (Contact $c): array => [EventType::Waived, ['contact' => $c->value, 'on' => true, 'reason' => 'x']];
+
+    return [...array_map($waived, Contact::cases()), [EventType::Closed, []]];
 }
 
 it('refuses what cannot be taken, and says why and what to do', function (array $steps, string $message): void {
@@ -91,12 +110,34 @@ it('refuses what cannot be taken, and says why and what to do', function (array 
         [EventType::Strike, ['event' => 'event-0', 'reason' => 'y']],
         [EventType::Strike, ['event' => 'event-0', 'reason' => 'z']],
     ], 'struck out already'],
-    'writing in a closed call' => [[[EventType::Closed, []], [EventType::Note, ['text' => 'late']]], 'Reopen it first'],
+    'writing in a closed call' => [[...closedAnyway(), [EventType::Note, ['text' => 'late']]], 'Reopen it first'],
     'reopening an open call' => [[[EventType::Reopened, ['reason' => 'x']]], 'open already'],
-    'closing with a lead lifted' => [
-        [...switchedOff(), [EventType::ProvedDead, PROOF], [EventType::Lead, ['wire' => 'w24', 'lifted' => true]], [EventType::Closed, []]],
-        'Leads are still lifted: w24',
+    'closing past an open contact' => [[[EventType::Closed, []]], 'cannot be closed: "Seen" is open. Read what was done'],
+    'a contact that is not on the rung' => [
+        [[EventType::Waived, ['contact' => 'paid', 'on' => true, 'reason' => 'x']]], 'one of: seen, found',
     ],
+    'waiving for no reason' => [[[EventType::Waived, ['contact' => 'told', 'on' => true]]], 'Say why it is waived'],
+    'a complaint of nobody' => [[[EventType::Complaint, ['words' => ' ', 'pattern' => 'now and then']]], 'what the customer says'],
+    'a complaint that comes when it likes' => [
+        [[EventType::Complaint, ['words' => 'x', 'pattern' => 'often']]], 'all the time, now and then',
+    ],
+    'a cause of nothing' => [[[EventType::Cause, ['kind' => 'wear']]], 'Nothing is found yet'],
+    'a cause looked for nowhere' => [[aFinding(), [EventType::Cause, ['kind' => 'not found']]], 'Nothing was looked for yet'],
+    'a cause without a word' => [[aFinding(), [EventType::Cause, ['kind' => 'found']]], 'Say what made it fail'],
+    'work without a word' => [[[EventType::Worked, ['target' => 'CC']]], 'Say what was done'],
+    'work on nothing there is' => [[[EventType::Worked, ['target' => 'CX', 'words' => 'x']]], 'CX'],
+    'left somehow' => [[[EventType::Left, ['how' => 'so so', 'words' => 'x']]], 'made safe, condemned, return'],
+    'left without what is off' => [[[EventType::Left, ['how' => 'return', 'words' => 'x', 'off' => ['no_such']]]], 'no_such'],
+    'condemned and running' => [[[EventType::Left, ['how' => 'condemned', 'words' => 'x']]], 'What is condemned is off'],
+    'watched for no time' => [[[EventType::Watched, ['minutes' => 0, 'as_expected' => true]]], 'for how many minutes'],
+    'watched it fail without a word' => [[[EventType::Watched, ['minutes' => 9, 'as_expected' => false]]], 'that it should not'],
+    'told nobody' => [[[EventType::WasTold, ['words' => 'x']]], 'whom you told'],
+    'told nothing' => [[[EventType::WasTold, ['who' => 'x']]], 'what you told them'],
+    'nothing wrong, and something' => [
+        [[EventType::Finding, ['nothing' => true, 'words' => 'x', 'faults' => ['HP:open']]]], 'have "faults" too',
+    ],
+    'nothing wrong, nothing checked' => [[[EventType::Finding, ['nothing' => true]]], 'what was checked'],
+    'unexplained, and never read' => [[[EventType::Finding, ['faults' => ['HP:open'], 'unexplained' => ['event-9']]]], 'of this call'],
 ]);
 
 it('takes a dead test once every feed is off and the circuit is proved dead, until power comes back', function (): void {
@@ -193,13 +234,67 @@ it('admits each kind of event as exactly this, and nothing else that was sent', 
             'cause' => 'flour',
         ],
     ],
+    'finding that nothing is wrong' => [
+        [], EventType::Finding, ['nothing' => true, 'words' => ' all legs, both fuses '],
+        ['faults' => [], 'nothing' => true, 'words' => 'all legs, both fuses', 'label' => 'No electrical fault here: all legs, both fuses'],
+    ],
+    'finding beside another one, with what it leaves' => [
+        [[EventType::Observation, ['part' => 'CC', 'seen' => 'buzzes']], aFinding()],
+        EventType::Finding, ['words' => 'bees', 'beside' => true, 'unexplained' => ['event-0', 'event-0']],
+        ['faults' => [], 'words' => 'bees', 'label' => 'bees', 'cause' => '', 'beside' => true, 'unexplained' => ['event-0']],
+    ],
+    'history' => [[], EventType::HistoryRead, ['visits' => 3], ['visits' => 3]],
+    'complaint' => [
+        [], EventType::Complaint, ['words' => ' hall is hot ', 'since' => ' Monday ', 'pattern' => 'now and then'],
+        ['words' => 'hall is hot', 'since' => 'Monday', 'pattern' => 'now and then'],
+    ],
+    'cause' => [[aFinding()], EventType::Cause, ['kind' => 'wear'], ['kind' => 'wear', 'words' => '']],
+    'cause not found' => [
+        [aFinding(), [EventType::LookedFor, ['target' => 'OFM', 'result' => 'ok']]], EventType::Cause, ['kind' => 'not found'],
+        ['kind' => 'not found', 'words' => ''],
+    ],
+    'work on a part' => [
+        [], EventType::Worked, ['target' => 'CC', 'words' => 'lugs cleaned', 'before' => '1.2 V', 'after' => '0.1 V'],
+        ['target' => 'CC', 'label' => 'Contactor', 'words' => 'lugs cleaned', 'before' => '1.2 V', 'after' => '0.1 V'],
+    ],
+    'work on a wire' => [
+        [], EventType::Worked, ['target' => 'w24', 'words' => 'splice'],
+        ['target' => 'w24', 'label' => 'orange wire LP.2 – CC.A', 'words' => 'splice', 'before' => '', 'after' => ''],
+    ],
+    'work on no part' => [
+        [], EventType::Worked, ['words' => 'coil washed'],
+        ['target' => '', 'label' => '', 'words' => 'coil washed', 'before' => '', 'after' => ''],
+    ],
+    'left for a return' => [
+        switchedOff(), EventType::Left,
+        ['how' => 'return', 'words' => 'fan motor ordered', 'must_not' => 'cooling', 'off' => ['disconnect', 'disconnect']],
+        ['how' => 'return', 'words' => 'fan motor ordered', 'must_not' => 'cooling', 'off' => ['disconnect']],
+    ],
+    'condemned' => [
+        switchedOff(), EventType::Left, ['how' => 'condemned', 'words' => 'heat exchanger'],
+        ['how' => 'condemned', 'words' => 'heat exchanger', 'must_not' => '', 'off' => []],
+    ],
+    'watched' => [
+        [], EventType::Watched, ['minutes' => 12.5, 'as_expected' => true],
+        ['minutes' => 12.5, 'as_expected' => true, 'words' => ''],
+    ],
+    'told' => [
+        [], EventType::WasTold, ['who' => ' the baker ', 'words' => 'it runs', 'said' => 'good'],
+        ['who' => 'the baker', 'words' => 'it runs', 'said' => 'good'],
+    ],
+    'waived' => [
+        [], EventType::Waived, ['contact' => 'told', 'on' => true, 'reason' => ' store closed '],
+        ['contact' => 'told', 'on' => true, 'reason' => 'store closed'],
+    ],
+    'waived no more' => [
+        [], EventType::Waived, ['contact' => 'told', 'on' => false, 'reason' => 'x'], ['contact' => 'told', 'on' => false],
+    ],
     'strike' => [
         [[EventType::Observation, ['part' => 'CC', 'seen' => 'buzzes']]], EventType::Strike, ['event' => 'event-0', 'reason' => ' no '],
         ['event' => 'event-0', 'reason' => 'no'],
     ],
-    'closed' => [[], EventType::Closed, [], []],
-    'closed with the power off' => [switchedOff(), EventType::Closed, ['left_off' => ' part tomorrow '], ['left_off' => 'part tomorrow']],
-    'reopened' => [[[EventType::Closed, []]], EventType::Reopened, ['reason' => ' again '], ['reason' => 'again']],
+    'closed' => [array_slice(closedAnyway(), 0, -1), EventType::Closed, ['left_off' => 'x'], []],
+    'reopened' => [closedAnyway(), EventType::Reopened, ['reason' => ' again '], ['reason' => 'again']],
 ]);
 
 it('says in full what to do', function (array $steps, string $field, string $message): void {
@@ -213,7 +308,7 @@ it('says in full what to do', function (array $steps, string $field, string $mes
     throw new LogicException('It was taken.');
 })->with([
     'closed' => [
-        [[EventType::Closed, []], [EventType::Note, ['text' => 'x']]],
+        [...closedAnyway(), [EventType::Note, ['text' => 'x']]],
         'type',
         'This call is closed. Reopen it first; nothing was changed.',
     ],
@@ -257,15 +352,11 @@ it('says in full what to do', function (array $steps, string $field, string $mes
         [...switchedOff(), [EventType::ProvedDead, ['circuit_dead' => true, 'known_after' => true]]], 'known_before',
         'The proof is not complete: test on a known live source first.',
     ],
-    'leads up' => [
-        [...deadWithALeadUp(), [EventType::Closed, ['left_off' => 'x']]], 'type',
-        'Leads are still lifted: w24. Land them before closing the call.',
+    'an open contact' => [
+        [...array_slice(closedAnyway(), 0, 6), [EventType::Closed, []]], 'type',
+        'The call cannot be closed: "Told" is open. Tell the customer, and write down whom you told and what they said.',
     ],
-    'power off' => [
-        [...switchedOff(), [EventType::Closed, []]], 'left_off',
-        'The power is off: Outdoor breaker, Disconnect, Indoor breaker. Switch it on again, or say why it stays off and who knows of it.',
-    ],
-    'no reason' => [[[EventType::Closed, []], [EventType::Reopened, []]], 'reason', 'Say why the call is reopened.'],
+    'no reason' => [[...closedAnyway(), [EventType::Reopened, []]], 'reason', 'Say why the call is reopened.'],
     'no reason to strike' => [
         [
             [EventType::Observation, ['part' => 'CC', 'seen' => 'buzzes']],
@@ -294,15 +385,19 @@ it('takes every text up to its length', function (EventType $type, array $data):
 })->with([
     [EventType::Note, ['text' => str_repeat('é', 4000)]],
     [EventType::Finding, ['faults' => array_fill(0, 24, 'HP:open'), 'cause' => str_repeat('é', 1000)]],
-    [EventType::Closed, ['left_off' => str_repeat('é', 500)]],
+    [EventType::Waived, ['contact' => 'told', 'on' => true, 'reason' => str_repeat('é', 500)]],
+    [EventType::Complaint, ['words' => str_repeat('é', 1000), 'since' => str_repeat('é', 120), 'pattern' => 'not known']],
+    [EventType::WasTold, ['who' => str_repeat('é', 120), 'words' => str_repeat('é', 1000), 'said' => str_repeat('é', 1000)]],
 ]);
 
 it('takes no text over its length', function (array $steps): void {
     expect(fn () => admitted($steps))->toThrow(Refusal::class, 'longer than');
 })->with([
     [[[EventType::Finding, ['faults' => ['HP:open'], 'cause' => str_repeat('é', 1001)]]]],
-    [[[EventType::Closed, ['left_off' => str_repeat('é', 501)]]]],
-    [[[EventType::Closed, []], [EventType::Reopened, ['reason' => str_repeat('é', 501)]]]],
+    [[[EventType::Waived, ['contact' => 'told', 'on' => true, 'reason' => str_repeat('é', 501)]]]],
+    [[[EventType::Complaint, ['words' => 'x', 'since' => str_repeat('é', 121), 'pattern' => 'not known']]]],
+    [[[EventType::WasTold, ['who' => 'x', 'words' => str_repeat('é', 1001)]]]],
+    [[...closedAnyway(), [EventType::Reopened, ['reason' => str_repeat('é', 501)]]]],
     [[
         [EventType::Observation, ['part' => 'CC', 'seen' => 'buzzes']],
         [EventType::Strike, ['event' => 'event-0', 'reason' => str_repeat('é', 501)]],

@@ -1,6 +1,6 @@
 /** Whole shapes of the API with plain values, for tests to vary. */
 
-import type { Advice, Call, CircuitSheet, Condition, DrawnState, LogEvent, Part, Trace } from '../api/shapes';
+import type { Advice, Call, CircuitSheet, Condition, DrawnState, LogEvent, Part, RungContact, Trace } from '../api/shapes';
 
 export const aCall = (over: Partial<Call> = {}): Call => ({
     id: 7,
@@ -14,6 +14,7 @@ export const aCall = (over: Partial<Call> = {}): Call => ({
     finding: null,
     events: 0,
     may_change: true,
+    open_at: 'seen',
     imported: null,
     ...over,
 });
@@ -24,6 +25,8 @@ export const aCondition = (name: string, value: boolean, power: boolean, on = 'o
     value,
     says: value ? on : off,
     power,
+    put_back: power,
+    default: true,
     on,
     off,
 });
@@ -90,6 +93,33 @@ export const anEvent = (over: Partial<LogEvent> = {}): LogEvent => ({
     ...over,
 });
 
+export const aContact = (
+    contact: RungContact['contact'],
+    stop: RungContact['stop'],
+    over: Partial<RungContact> = {},
+): RungContact => ({
+    contact,
+    stop,
+    closed: false,
+    open: ['Do it.'],
+    waived: null,
+    ...over,
+});
+
+/** With so many contacts closed, from the left. */
+export const aRung = (closed = 0): RungContact[] =>
+    (
+        [
+            ['seen', 'arrive'],
+            ['found', 'trace'],
+            ['cause', 'cause'],
+            ['repaired', 'repair'],
+            ['restored', 'repair'],
+            ['verified', 'verify'],
+            ['told', 'hand-over'],
+        ] as const
+    ).map(([contact, stop], n) => aContact(contact, stop, n < closed ? { closed: true, open: [] } : {}));
+
 export const aTrace = (over: Partial<Trace> = {}): Trace => ({
     call: aCall(),
     revision: 1,
@@ -102,6 +132,10 @@ export const aTrace = (over: Partial<Trace> = {}): Trace => ({
     proved: [],
     why: [],
     behind: [],
+    rung: aRung(),
+    unexplained: [],
+    loads: [],
+    account: '',
     ...over,
 });
 

@@ -45,7 +45,7 @@ export function Conditions(props: Props) {
     );
 }
 
-interface Undoable {
+export interface Undoable {
     key: string;
     is: string;
     undo: string;
@@ -54,7 +54,7 @@ interface Undoable {
 }
 
 /** All that somebody has left as it should not stay, each with the way back. */
-function undoable(s: Trace['standing']): Undoable[] {
+export function undoable(s: Trace['standing']): Undoable[] {
     const barred = (why: string, what: string, is: string): Undoable => ({
         key: `${why} ${what}`,
         is,

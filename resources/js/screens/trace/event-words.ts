@@ -49,8 +49,24 @@ export function eventWords(event: LogEvent, trace: Trace, circuit: CircuitSheet)
             const struck = trace.events.find((e) => e.id === d.event);
             return `struck out ${struck?.sequence ?? ''}: ${d.reason}`;
         }
+        case 'history-read':
+            return 'read what was done here before';
+        case 'complaint':
+            return `complaint: “${d.words}”${d.since === '' ? '' : `, since ${d.since}`}, ${d.pattern}`;
+        case 'cause':
+            return `${d.kind === 'wear' ? 'plain wear' : d.kind === 'found' ? 'cause' : 'cause not found'}${d.words === '' ? '' : `: ${d.words}`}`;
+        case 'worked':
+            return `${d.label === '' ? '' : `${d.label}: `}${d.words}${d.before === '' ? '' : `, ${d.before} before, ${d.after} after`}`;
+        case 'left':
+            return `${d.how}: ${d.words}${d.must_not === '' ? '' : `; not to be switched on: ${d.must_not}`}`;
+        case 'watched':
+            return `watched for ${d.minutes} min: ${d.as_expected === true ? 'as it should' : d.words}`;
+        case 'told':
+            return `told ${d.who}${d.said === '' ? '' : `: “${d.said}”`}`;
+        case 'waived':
+            return d.on === true ? `“${d.contact}” passed over: ${d.reason}` : `“${d.contact}” passed over no more`;
         case 'closed':
-            return d.left_off === undefined ? 'call closed' : `call closed with the power off: ${d.left_off}`;
+            return 'call closed';
         case 'reopened':
             return `reopened: ${d.reason}`;
     }

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { Trace } from '../../api/shapes';
 import type { Send } from '../../api/use-outbox';
 
@@ -8,7 +9,7 @@ interface Props {
     send: Send;
 }
 
-/** The end of the trace: the fault, its cause, closing and reopening. */
+/** The end of the trace: the fault, and what it leaves unexplained. */
 export function Finding({ trace, disabled, send }: Props) {
     const [text, setText] = useState('');
     const { standing, suspects, call } = trace;
@@ -20,45 +21,16 @@ export function Finding({ trace, disabled, send }: Props) {
             </p>
         );
     }
-    if (standing.closed) {
-        return (
-            <section aria-label="Closed" className="grid gap-3 border-ink border-b-2 p-5">
-                <h2 className="font-bold text-2xl">This call is closed.</h2>
-                {call.finding !== null && <p className="font-bold text-good">✓ {call.finding}</p>}
-                <label className="grid gap-1">
-                    Reason to reopen it
-                    <input className="field" name="reopen" value={text} onChange={(e) => setText(e.target.value)} />
-                </label>
-                <button type="button" className="key" disabled={disabled} onClick={() => void send('reopened', { reason: text })}>
-                    Reopen the call
-                </button>
-            </section>
-        );
-    }
     if (call.finding !== null) {
         return (
             <section aria-label="Finding" className="grid gap-3 border-ink border-b-2 p-5">
                 <h2 className="heading">Found</h2>
                 <p className="font-bold text-xl leading-tight">{call.finding}</p>
-                <p>Repair, put every lead, cover and cap back, and watch it run under load before you close the call.</p>
-                {standing.power_off.length > 0 && (
-                    <label className="grid gap-1">
-                        <span>
-                            <strong>The power is off: {standing.power_off.join(', ')}.</strong> If it stays off, say why and who
-                            knows of it.
-                        </span>
-                        <input className="field" name="left_off" value={text} onChange={(e) => setText(e.target.value)} />
-                    </label>
+                {!standing.closed && (
+                    <Link className="key" data-strong="true" to={`/calls/${call.id}/cause`}>
+                        Why, and before you drive for the part
+                    </Link>
                 )}
-                <button
-                    type="button"
-                    className="key"
-                    data-strong="true"
-                    disabled={disabled}
-                    onClick={() => void send('closed', standing.power_off.length > 0 ? { left_off: text } : {})}
-                >
-                    Close the call
-                </button>
             </section>
         );
     }

@@ -1,10 +1,7 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { CircuitSheet, MeterFunction, Trace } from '../../api/shapes';
-import { type Send, useOutbox } from '../../api/use-outbox';
+import type { Send, useOutbox } from '../../api/use-outbox';
 import { Ladder, type Probes } from '../../diagram/ladder';
-import { Sheet } from '../../ui/sheet';
-import { SignInForm } from '../sign-in/sign-in-form';
-import { Aftermath } from './aftermath';
 import { Conditions } from './conditions';
 import { FindPoint } from './find-point';
 import { Finding } from './finding';
@@ -19,9 +16,7 @@ import { NextTest } from './next-test';
 import { OwnFinding } from './own-finding';
 import { ProveDead } from './prove-dead';
 import { Seen, type SeenMoment } from './seen';
-import { Status } from './status';
 import { Suspects } from './suspects';
-import { Waiting } from './waiting';
 
 type Pane = 'test' | 'diagram' | 'suspects' | 'log';
 type Open = 'prove' | 'find' | 'keys' | 'jumper' | 'measure' | null;
@@ -33,9 +28,15 @@ const PANES: [Pane, string][] = [
     ['log', 'Log'],
 ];
 
-/** The trace screen: diagram, probes, meter, suspects, next test, log. */
-export function TraceBoard({ id, trace, sheet: circuit }: { id: string; trace: Trace; sheet: CircuitSheet }) {
-    const outbox = useOutbox(id);
+interface Props {
+    id: string;
+    trace: Trace;
+    sheet: CircuitSheet;
+    outbox: ReturnType<typeof useOutbox>;
+}
+
+/** The trace: diagram, probes, meter, suspects, next test, log. */
+export function TraceBoard({ id, trace, sheet: circuit, outbox }: Props) {
     const [choice, setChoice] = useState(0);
     const [own, setOwn] = useState<{ probes: Probes; fn: MeterFunction } | null>(null);
     const [lead, setLead] = useState<'red' | 'black'>('red');
@@ -147,9 +148,7 @@ export function TraceBoard({ id, trace, sheet: circuit }: { id: string; trace: T
     const shown = (p: Pane) => (pane === p ? '' : 'max-lg:hidden');
 
     return (
-        <main className="flex h-dvh flex-col">
-            <Status trace={trace} />
-            <Waiting outbox={outbox} />
+        <>
             <div className="min-h-0 flex-1 max-lg:overflow-y-auto lg:grid lg:grid-cols-[minmax(0,1fr)_420px]">
                 <section className={`flex min-h-0 flex-col max-lg:h-full ${shown('diagram')}`} aria-label="Diagram">
                     <Conditions
@@ -177,7 +176,6 @@ export function TraceBoard({ id, trace, sheet: circuit }: { id: string; trace: T
                 <aside className="min-h-0 border-ink bg-margin lg:overflow-y-auto lg:border-l-2">
                     <div className={shown('test')}>
                         <Finding trace={trace} disabled={outbox.busy} send={outbox.send} />
-                        <Aftermath trace={trace} disabled={!mayChange || outbox.busy} send={outbox.send} />
                         {mayChange && trace.suspects.found !== null && own === null && looking === null && (
                             <p className="border-ink border-b-2 px-5 py-3">
                                 <button
@@ -278,7 +276,9 @@ export function TraceBoard({ id, trace, sheet: circuit }: { id: string; trace: T
                     </div>
                     <div className={shown('suspects')}>
                         <Suspects trace={trace} />
-                        {mayChange && trace.call.finding === null && <OwnFinding disabled={outbox.busy} send={outbox.send} />}
+                        {mayChange && trace.call.finding === null && (
+                            <OwnFinding unexplained={trace.unexplained} disabled={outbox.busy} send={outbox.send} />
+                        )}
                     </div>
                     <div className={shown('log')}>
                         <Log trace={trace} circuit={circuit} disabled={!mayChange || outbox.busy} send={outbox.send} />
@@ -334,11 +334,7 @@ export function TraceBoard({ id, trace, sheet: circuit }: { id: string; trace: T
                 send={outbox.send}
                 problem={outbox.refusal ?? (outbox.error?.isExpired === false ? outbox.error.message : null)}
             />
-            <Sheet open={outbox.error?.isExpired === true} onOpenChange={() => {}} title="Sign in again">
-                <p className="mb-4">Your session has ended. What you entered is kept and goes in as soon as you sign in.</p>
-                <SignInForm onDone={() => void outbox.flush()} />
-            </Sheet>
-        </main>
+        </>
     );
 }
 

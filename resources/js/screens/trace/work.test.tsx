@@ -9,6 +9,7 @@ import { Finding } from './finding';
 import { Log } from './log';
 import { MeterPanel } from './meter-panel';
 import { NextTest } from './next-test';
+import { OwnFinding } from './own-finding';
 
 afterEach(() => {
     cleanup();
@@ -248,33 +249,30 @@ it('says over the log of a call from a file who took it in and when', () => {
     expect(container.querySelector('[data-imported]')?.textContent).toMatch(/from a call file by Marit Skerry, .*2026.*\.$/);
 });
 
-it('records a finding, then closes, then reopens', () => {
+it('records a finding, then goes on to its cause', () => {
     const send = vi.fn().mockResolvedValue(true);
     const groups = [{ faults: ['CC:coil-open'], labels: ['Contactor: coil open'], probability: 0.97 }];
     const suspects = theSuspects({ groups, found: ['CC:coil-open'] });
-    const { rerender } = render(<Finding trace={aTrace({ suspects })} disabled={false} send={send} />);
+    const { rerender } = render(<Finding trace={aTrace({ suspects })} disabled={false} send={send} />, { wrapper: MemoryRouter });
     fireEvent.change(screen.getByLabelText('Why it failed, if you know'), { target: { value: 'ants' } });
     fireEvent.click(screen.getByText('Record the finding'));
     expect(send).toHaveBeenCalledWith('finding', { faults: ['CC:coil-open'], cause: 'ants' });
     const call = aCall({ finding: 'Contactor: coil open' });
     rerender(<Finding trace={aTrace({ call })} disabled={false} send={send} />);
-    fireEvent.click(screen.getByText('Close the call'));
-    expect(send).toHaveBeenCalledWith('closed', {});
+    expect(screen.getByText(/before you drive for the part/).getAttribute('href')).toBe('/calls/7/cause');
     rerender(<Finding trace={aTrace({ call, standing: aStanding({ closed: true }) })} disabled={false} send={send} />);
-    expect(screen.getByText('This call is closed.')).toBeTruthy();
-    expect(screen.getByText('Reopen the call')).toBeTruthy();
+    expect(screen.queryByRole('link')).toBeNull();
 });
 
-it('asks why the power stays off before it closes a call', () => {
+it('records what was found in own words with what it leaves unexplained, or that nothing is wrong with what was checked', () => {
     const send = vi.fn().mockResolvedValue(true);
-    const call = aCall({ finding: 'Contactor: coil open' });
-    const standing = aStanding({ power_off: ['Outdoor breaker'] });
-    render(<Finding trace={aTrace({ call, standing })} disabled={false} send={send} />);
-    fireEvent.change(screen.getByLabelText(/The power is off: Outdoor breaker/), {
-        target: { value: 'part tomorrow, Ines knows' },
-    });
-    fireEvent.click(screen.getByText('Close the call'));
-    expect(send).toHaveBeenCalledWith('closed', { left_off: 'part tomorrow, Ines knows' });
+    render(<OwnFinding unexplained={['e1']} disabled={false} send={send} />);
+    fireEvent.change(screen.getByLabelText('Found something else'), { target: { value: 'mouse' } });
+    fireEvent.click(screen.getByText('Record it in these words'));
+    expect(send).toHaveBeenLastCalledWith('finding', { words: 'mouse', cause: '', unexplained: ['e1'] });
+    fireEvent.change(screen.getByLabelText(/what was checked/), { target: { value: 'all legs' } });
+    fireEvent.click(screen.getByText('Nothing is wrong in this circuit'));
+    expect(send).toHaveBeenLastCalledWith('finding', { nothing: true, words: 'all legs', unexplained: ['e1'] });
 });
 
 it('says whose call it is to someone who may only read it', () => {

@@ -1,0 +1,235 @@
+<?php
+
+declare(strict_types=1);
+
+use Levin\Core\Record\EventType;
+use Levin\Core\Record\Gate;
+use Levin\Core\Record\Refusal;
+use Levin\Core\Record\Rung\Contact;
+use Levin\Core\Record\Rung\Rung;
+use Levin\Core\Record\Rung\RungContact;
+use Levin\Core\Record\Rung\Stop;
+use Levin\Core\Record\Rung\Visit;
+use Levin\Core\Tests\Support\Called;
+use Levin\Core\Tests\Support\Unit;
+
+// A call as a rung: which contact is open, and what it asks for. The order of work, and that codes go when power is cycled, are common
+// practice, no published source.
+
+function arrived(Called $call): Called
+{
+    return $call->noted(EventType::HistoryRead, ['visits' => 2])
+        ->noted(EventType::Complaint, ['words' => 'hall is hot', 'since' => '', 'pattern' => 'all the time']);
+}
+
+/** Of the shipped cooling unit, whose only lamps are its blower's and its thermostat's, if it has any. */
+function seenAll(Called $call, Unit $unit): Called
+{
+    foreach ($unit->model()->parts as $id => $kind) {
+        if ($kind->observables() !== []) {
+            $call->see($id, $kind->observables()[0]);
+        }
+    }
+
+    return arrived($call);
+}
+
+function found(Called $call, string $fault = 'CAP:herm-weak', array $more = []): Called
+{
+    return $call->noted(EventType::Finding, ['faults' => [$fault], 'label' => 'Capacitor weak', 'cause' => '', ...$more]);
+}
+
+function rungOf(Called $call, Unit $unit): Rung
+{
+    return new Rung(Visit::of($unit->model(), $call->log, $call->judged()));
+}
+
+/** What a contact still asks for. */
+function asked(Called $call, Contact $contact, ?Unit $unit = null): array
+{
+    $contacts = rungOf($call, $unit ?? Unit::cooling())->contacts();
+
+    return array_values(array_filter($contacts, static fn (RungContact $c): bool => $c->contact === $contact))[0]->open;
+}
+
+/** Currents of all that runs, as a meter reads them on a healthy unit. */
+function verified(Called $call): Called
+{
+    return $call->clamp('w11')->clamp('w16')->clamp('w34')
+        ->noted(EventType::Watched, ['minutes' => 12, 'as_expected' => true, 'words' => '']);
+}
+
+it('has seven contacts in the order of work, each with the stop where it is closed', function (): void {
+    expect(array_map(static fn (Contact $c): string => "{$c->value} {$c->stop()->value}", Contact::cases()))->toBe([
+        'seen arrive', 'found trace', 'cause cause', 'repaired repair', 'restored repair', 'verified verify', 'told hand-over',
+    ])->and(Stop::cases())->toHaveCount(6);
+});
+
+it('is open at the first contact of a call that has just begun, and says all that is to do', function (): void {
+    $rung = rungOf(new Called(Unit::cooling()), Unit::cooling());
+    expect($rung->openAt()?->contact)->toBe(Contact::Seen)
+        ->and(array_slice($rung->openAt()->open, 0, 3))->toBe([
+            'Read what was done at this unit before.',
+            'Write down the complaint, in the customer\'s words.',
+            'Say what runs and what does not.',
+        ])->and($rung->contacts()[4]->isClosed())->toBeTrue()->and($rung->isClosed())->toBeFalse();
+});
+
+it('closes Seen with history, complaint, a machine and every lamp', function (): void {
+    $unit = Unit::shipped('gas-furnace');
+    $board = 'Furnace control: write down what its lamp shows, before power is cut.';
+    $call = arrived(new Called($unit));
+    expect(asked($call, Contact::Seen, $unit))->toBe(['Say what runs and what does not.', $board])
+        ->and(asked($call->see('IND', 'silent'), Contact::Seen, $unit))->toBe([$board])
+        ->and(asked($call->see('IFC', '3 flashes'), Contact::Seen, $unit))->toBe([]);
+});
+
+it('says that a code is gone when power was cut before it was written down', function (): void {
+    $unit = Unit::shipped('gas-furnace');
+    $call = arrived(new Called($unit))->see('IND', 'silent')->off();
+    expect(asked($call, Contact::Seen, $unit)[0])->toContain('an old code is gone')
+        ->and(asked($call->see('IFC', 'dark'), Contact::Seen, $unit))->toBe([]);
+});
+
+it('does not ask for a lamp in a place that is out of reach', function (): void {
+    $unit = Unit::shipped('gas-furnace');
+    $place = $unit->model()->circuit->part('IFC')->place;
+    $call = arrived(new Called($unit))->see('IND', 'silent')
+        ->noted(EventType::Barred, ['why' => 'cannot reach', 'what' => $place, 'barred' => true]);
+    expect(asked($call, Contact::Seen, $unit))->toBe([]);
+});
+
+it('closes Found with a finding that leaves no reading unexplained, or strikes out what does not fit', function (): void {
+    $call = (new Called(Unit::cooling()))->enterVolts('CC.A', 'CC.B', 12.0)->enterVolts('HP.1', 'HP.2', 3.0);
+    expect(asked($call, Contact::Found))->toBe(['Find it, or write down what you found.']);
+    found($call, more: ['unexplained' => ['e0', 'e1']]);
+    expect(asked($call, Contact::Found)[0])->toContain('2 readings stand unexplained')
+        ->and(asked($call->strike(0), Contact::Found)[0])->toContain('One reading stands unexplained')
+        ->and(asked($call->strike(1), Contact::Found))->toBe([]);
+});
+
+it('takes the last finding for what is wrong, and those before it that it is beside', function (): void {
+    $call = found(new Called(Unit::cooling()), more: ['unexplained' => ['x']]);
+    expect(asked(found($call, 'HP:open', ['label' => 'HP open']), Contact::Cause))->toHaveCount(1)
+        ->and(asked(found($call, 'OFM:seized', ['label' => 'Fan seized', 'beside' => true]), Contact::Cause))->toHaveCount(2);
+});
+
+it('closes Cause with what made it fail, what was looked for, or wear', function (array $cause): void {
+    $call = found(new Called(Unit::cooling()));
+    expect(asked($call, Contact::Cause)[0])->toStartWith('Capacitor weak: say what made it fail')
+        ->and(asked($call->noted(EventType::Cause, $cause), Contact::Cause))->toBe([])
+        // of another finding it says nothing
+        ->and(asked(found($call, 'HP:open'), Contact::Cause))->toHaveCount(1);
+})->with([
+    [['kind' => 'found', 'words' => 'dead fan']], [['kind' => 'not found', 'words' => '']], [['kind' => 'wear', 'words' => '']],
+]);
+
+it('takes a cause that came with the finding', function (): void {
+    expect(asked(found(new Called(Unit::cooling()), more: ['cause' => 'hot attic']), Contact::Cause))->toBe([]);
+});
+
+it('closes Repaired with what was done about each thing that was found', function (EventType $type, array $data, bool $closes): void {
+    $call = found(new Called(Unit::cooling()));
+    expect(asked($call, Contact::Repaired))->toHaveCount(1)
+        ->and(asked($call->noted($type, $data), Contact::Repaired) === [])->toBe($closes);
+})->with([
+    'fitted' => [EventType::Replaced, ['part' => 'CAP'], true],
+    'another part' => [EventType::Replaced, ['part' => 'CC'], false],
+    'worked on' => [EventType::Worked, ['target' => 'CAP', 'words' => 'x'], true],
+    'worked on another' => [EventType::Worked, ['target' => 'CC', 'words' => 'x'], false],
+    'made safe' => [EventType::Left, ['how' => 'made safe', 'words' => 'x', 'off' => []], true],
+    'return' => [EventType::Left, ['how' => 'return', 'words' => 'x', 'off' => []], true],
+    'a note' => [EventType::Note, ['text' => 'x'], false],
+]);
+
+it('asks for nothing to be repaired where nothing is wrong', function (): void {
+    $call = (new Called(Unit::cooling()))
+        ->noted(EventType::Finding, ['faults' => [], 'nothing' => true, 'words' => 'x', 'label' => 'No electrical fault here: x']);
+    foreach ([Contact::Found, Contact::Cause, Contact::Repaired] as $contact) {
+        expect(asked($call, $contact))->toBe([]);
+    }
+});
+
+it('opens Restored with every lead, jumper, part and switch that is not as it should be', function (): void {
+    $call = (new Called(Unit::cooling()))->off()->lift('w12')->pull('FU1')
+        ->noted(EventType::Jumper, ['from' => 'TST.R', 'to' => 'TST.Y', 'on' => true, 'reason' => 'x']);
+    $open = asked($call, Contact::Restored);
+    expect($open[0])->toContain('Land the ')->and($open[1])->toBe('Take the jumper off TST.R and TST.Y.')
+        ->and($open[2])->toStartWith('Put ')->and(array_slice($open, 3))->toBe([
+            'Outdoor breaker: it should be on.', 'Disconnect: it should be in.', 'Indoor breaker: it should be on.',
+        ])
+        ->and(asked((new Called(Unit::cooling()))->off()->lift('w12')->land('w12')->set('outdoor_breaker', true)
+            ->set('disconnect', true)->set('indoor_breaker', true), Contact::Restored))->toBe([]);
+});
+
+it('opens it with a cover that is off, and not with the weather', function (): void {
+    $unit = Unit::shipped('gas-furnace');
+    expect(asked((new Called($unit))->set('door_off', true)->set('filter_clogged', true), Contact::Restored, $unit))
+        ->toBe(['Blower door: it should be on.']);
+});
+
+it('asks for nothing back that is left off on purpose, and for no load that it keeps from running', function (): void {
+    $call = found(new Called(Unit::cooling()))->set('outdoor_breaker', false)
+        ->noted(EventType::Left, ['how' => 'return', 'words' => 'fan ordered', 'must_not' => 'cooling', 'off' => ['outdoor_breaker']]);
+    expect(asked($call, Contact::Restored))->toBe([])
+        ->and(asked($call, Contact::Verified))->toBe([
+            'Indoor blower motor: read what it draws, with the panels on.', 'Watch it through one whole cycle.',
+        ]);
+});
+
+it('closes Verified with what each load draws since the last repair, and a cycle watched', function (): void {
+    $call = found(verified(new Called(Unit::cooling())))->noted(EventType::Replaced, ['part' => 'CAP']);
+    expect(asked($call, Contact::Verified))->toHaveCount(4)
+        ->and(asked(verified($call), Contact::Verified))->toBe([])
+        // something was done since: once more
+        ->and(asked($call->noted(EventType::Worked, ['target' => 'CC', 'words' => 'x']), Contact::Verified))->toHaveCount(4);
+});
+
+it('opens it with a load that draws more than its plate, and with a cycle that did not go as it should', function (): void {
+    $call = verified(found(new Called(Unit::cooling())))->enterAmps('w11', 18.0);
+    expect(asked($call, Contact::Verified))->toBe(['Compressor: what it draws is not right.']);
+    $stopped = found(new Called(Unit::cooling()))->clamp('w11')->clamp('w16')->clamp('w34')
+        ->noted(EventType::Watched, ['minutes' => 4, 'as_expected' => false, 'words' => 'stopped']);
+    expect(asked($stopped, Contact::Verified))->toBe(['Watch it through one whole cycle.']);
+});
+
+it('closes Told when somebody was told since the last thing that was found, done or reopened', function (): void {
+    $told = static fn (Called $c): Called => $c->noted(EventType::WasTold, ['who' => 'x', 'words' => 'y', 'said' => '']);
+    $call = $told(found(new Called(Unit::cooling())));
+    expect(asked($call, Contact::Told))->toBe([])
+        ->and(asked($call->noted(EventType::Replaced, ['part' => 'CAP']), Contact::Told))->toHaveCount(1)
+        ->and(asked($told($call)->noted(EventType::Reopened, ['reason' => 'x']), Contact::Told))->toHaveCount(1);
+});
+
+it('passes a contact that is jumpered with a reason, until the jumper is off or the call reopened', function (): void {
+    $waived = static fn (bool $on): array => ['contact' => 'seen', 'on' => $on, 'reason' => 'store closed'];
+    $call = (new Called(Unit::cooling()))->noted(EventType::Waived, $waived(true));
+    $openAt = static fn (Called $c): ?Contact => rungOf($c, Unit::cooling())->openAt()?->contact;
+    $seen = rungOf($call, Unit::cooling())->contacts()[0];
+    expect($seen->waived)->toBe('store closed')->and($seen->passes())->toBeTrue()->and($seen->isClosed())->toBeFalse()
+        ->and($openAt($call))->toBe(Contact::Found)
+        ->and($openAt($call->noted(EventType::Waived, $waived(false))))->toBe(Contact::Seen)
+        ->and($openAt($call->noted(EventType::Waived, $waived(true))->noted(EventType::Reopened, ['reason' => 'x'])))->toBe(Contact::Seen);
+});
+
+it('pulls its coil in when all are closed, and not before', function (): void {
+    $unit = Unit::cooling();
+    $gate = new Gate($unit->model());
+    $call = verified(found(seenAll(new Called($unit), $unit), more: ['cause' => 'heat'])->noted(EventType::Replaced, ['part' => 'CAP']));
+    expect(fn () => $gate->admit(EventType::Closed, [], $call->log))->toThrow(Refusal::class, '"Told" is open')
+        ->and(rungOf($call, $unit)->openAt()?->contact)->toBe(Contact::Told);
+    $call->noted(EventType::WasTold, ['who' => 'x', 'words' => 'y', 'said' => '']);
+    expect($gate->admit(EventType::Closed, [], $call->log))->toBe([])->and(rungOf($call, $unit)->openAt())->toBeNull()
+        ->and(rungOf($call->noted(EventType::Closed, []), $unit)->isClosed())->toBeTrue();
+});
+
+it('lets no call be closed with a jumper on, whatever is waived', function (): void {
+    $call = (new Called(Unit::cooling()))
+        ->noted(EventType::Jumper, ['from' => 'TST.R', 'to' => 'TST.Y', 'on' => true, 'reason' => 'x']);
+    foreach (Contact::cases() as $contact) {
+        $call->noted(EventType::Waived, ['contact' => $contact->value, 'on' => true, 'reason' => 'x']);
+    }
+    expect(rungOf($call, Unit::cooling())->openAt())->toBeNull()
+        ->and(fn () => (new Gate(Unit::cooling()->model()))->admit(EventType::Closed, [], $call->log))
+        ->toThrow(Refusal::class, 'A jumper is still on');
+});

@@ -1,0 +1,268 @@
+import { useState } from 'react';
+import { useCalls } from '../../api/queries';
+import type { LogEvent, Part, Trace } from '../../api/shapes';
+import type { Send } from '../../api/use-outbox';
+import { Sheet } from '../../ui/sheet';
+import { Seen } from '../trace/seen';
+import type { AtStop } from './call-screen';
+import { counting } from './events';
+import { StillOpen } from './still-open';
+import { StopPage } from './stop-page';
+
+/** Before any cover comes off: history, complaint, what is seen and heard, by place. */
+export function Arrive({ trace, sheet, outbox, disabled }: AtStop) {
+    const [looking, setLooking] = useState<Part | null>(null);
+    const { send } = outbox;
+    const seen = new Map(counting(trace, 'observation').map((e) => [String(e.data.part), e]));
+    const visible = sheet.parts.filter((p) => p.observables.length > 0);
+    const places = [...new Set(visible.map((p) => p.place))];
+    return (
+        <StopPage
+            title="What do you see?"
+            hint="look and listen before any cover comes off"
+            side={
+                <>
+                    <Codes trace={trace} />
+                    <History trace={trace} disabled={disabled} send={send} />
+                    <StillOpen trace={trace} stop="arrive" disabled={outbox.busy} send={send} />
+                </>
+            }
+        >
+            <Complaint trace={trace} disabled={disabled} send={send} />
+            {places.map((place) => (
+                <section key={place} aria-label={place} className="mt-4">
+                    <h3 className="heading">{place}</h3>
+                    {visible
+                        .filter((p) => p.place === place)
+                        .map((part) => (
+                            <Row
+                                key={part.id}
+                                part={part}
+                                last={seen.get(part.id)}
+                                disabled={disabled}
+                                pick={(what) => void send('observation', { part: part.id, seen: what })}
+                                more={() => setLooking(part)}
+                            />
+                        ))}
+                </section>
+            ))}
+            <Thermostat trace={trace} disabled={disabled} send={send} />
+            <Sheet open={looking !== null} onOpenChange={() => setLooking(null)} title={looking?.label ?? ''}>
+                {looking !== null && (
+                    <Seen
+                        part={looking}
+                        standing={trace.standing}
+                        disabled={disabled}
+                        pick={(what, moment) => {
+                            void send('observation', {
+                                part: looking.id,
+                                seen: what,
+                                ...(moment === undefined ? {} : { moment }),
+                            });
+                            setLooking(null);
+                        }}
+                        felt={(felt) => {
+                            void send('felt', { target: looking.id, felt });
+                            setLooking(null);
+                        }}
+                        send={send}
+                        cancel={() => setLooking(null)}
+                    />
+                )}
+            </Sheet>
+        </StopPage>
+    );
+}
+
+interface RowProps {
+    part: Part;
+    last: LogEvent | undefined;
+    disabled: boolean;
+    pick: (seen: string) => void;
+    more: () => void;
+}
+
+function Row({ part, last, disabled, pick, more }: RowProps) {
+    return (
+        <div
+            className="grid gap-2 border-rule border-b py-2 lg:grid-cols-[220px_minmax(0,1fr)] lg:items-center"
+            data-see={part.id}
+        >
+            <p className="font-bold leading-tight">
+                {part.label}
+                {last?.data.moment !== undefined && <span className="font-normal text-quiet"> {String(last.data.moment)}</span>}
+            </p>
+            <div className="flex flex-wrap gap-2">
+                {part.observables.map((what) => {
+                    const on = String(last?.data.seen ?? '')
+                        .split(', ')
+                        .includes(what);
+                    return (
+                        <button
+                            key={what}
+                            type="button"
+                            className="key px-3"
+                            aria-pressed={on}
+                            data-on={on}
+                            disabled={disabled}
+                            onClick={() => pick(what)}
+                        >
+                            {what}
+                        </button>
+                    );
+                })}
+                <button
+                    type="button"
+                    className="key border-dashed px-3"
+                    aria-label={`${part.label}: when, hands and nose`}
+                    disabled={disabled}
+                    onClick={more}
+                >
+                    <span className="lg:hidden">more</span>
+                    <span className="max-lg:hidden">when, hands, nose</span>
+                </button>
+            </div>
+        </div>
+    );
+}
+
+const PATTERNS = ['all the time', 'now and then', 'not known'] as const;
+
+function Complaint({ trace, disabled, send }: { trace: Trace; disabled: boolean; send: Send }) {
+    const taken = counting(trace, 'complaint').at(-1);
+    const [words, setWords] = useState(trace.call.complaint);
+    const [since, setSince] = useState('');
+    const [pattern, setPattern] = useState<(typeof PATTERNS)[number]>('not known');
+    if (taken !== undefined) {
+        return (
+            <section aria-label="Complaint" className="border-rule border-b pb-3">
+                <h3 className="heading">In the customer's words</h3>
+                <p className="text-lg leading-snug">“{String(taken.data.words)}”</p>
+                <p className="text-quiet">
+                    {[taken.data.since === '' ? null : `since ${taken.data.since}`, taken.data.pattern]
+                        .filter(Boolean)
+                        .join(', ')}
+                </p>
+            </section>
+        );
+    }
+    return (
+        <form
+            aria-label="Complaint"
+            className="grid gap-2 border-rule border-b pb-4"
+            onSubmit={(e) => {
+                e.preventDefault();
+                void send('complaint', { words, since, pattern });
+            }}
+        >
+            <label className="grid gap-1">
+                <span className="heading">In the customer's words</span>
+                <input className="field" name="complaint" value={words} onChange={(e) => setWords(e.target.value)} />
+            </label>
+            <div className="grid gap-2 lg:grid-cols-2 lg:items-end">
+                <label className="grid gap-1">
+                    Since when, if they know
+                    <input className="field" name="since" value={since} onChange={(e) => setSince(e.target.value)} />
+                </label>
+                <fieldset className="flex flex-wrap gap-2" aria-label="How often">
+                    {PATTERNS.map((p) => (
+                        <button
+                            key={p}
+                            type="button"
+                            className="key px-3"
+                            aria-pressed={pattern === p}
+                            data-on={pattern === p}
+                            onClick={() => setPattern(p)}
+                        >
+                            {p}
+                        </button>
+                    ))}
+                </fieldset>
+            </div>
+            <button type="submit" className="key" data-strong="true" disabled={disabled || words.trim() === ''}>
+                Keep the complaint
+            </button>
+        </form>
+    );
+}
+
+function Thermostat({ trace, disabled, send }: { trace: Trace; disabled: boolean; send: Send }) {
+    const [words, setWords] = useState('');
+    const lead = 'Thermostat: ';
+    const noted = counting(trace, 'note').filter((e) => String(e.data.text).startsWith(lead));
+    return (
+        <form
+            aria-label="At the thermostat"
+            className="mt-4 grid gap-2"
+            onSubmit={(e) => {
+                e.preventDefault();
+                void send('note', { text: `${lead}${words}` }).then((sent) => sent && setWords(''));
+            }}
+        >
+            <h3 className="heading">At the thermostat</h3>
+            {noted.map((e) => (
+                <p key={e.id}>{String(e.data.text).slice(lead.length)}</p>
+            ))}
+            <label className="grid gap-1">
+                Mode, set point, what it shows, on its base or loose
+                <input className="field" name="thermostat" value={words} onChange={(e) => setWords(e.target.value)} />
+            </label>
+            <button type="submit" className="key" disabled={disabled || words.trim() === ''}>
+                Keep it
+            </button>
+        </form>
+    );
+}
+
+/** Cycling the power clears codes: said where there are any, until every lamp is written down. */
+function Codes({ trace }: { trace: Trace }) {
+    const lamps = trace.rung.find((c) => c.contact === 'seen')?.open.filter((order) => order.includes('lamp')) ?? [];
+    return lamps.length === 0 ? null : (
+        <p className="m-5 mb-0 border-2 border-ink border-l-8 p-4 leading-snug">
+            <strong>Write the flashes down before you cut the power.</strong> Cycling it clears the code and the lockout.
+        </p>
+    );
+}
+
+function History({ trace, disabled, send }: { trace: Trace; disabled: boolean; send: Send }) {
+    const calls = useCalls({ unit: String(trace.call.unit.id), until: trace.call.scheduled_for, order: 'latest' });
+    const isRead = counting(trace, 'history-read').length > 0;
+    return (
+        <section aria-label="Has been here" className="px-5 pt-5">
+            <h2 className="heading">Has been here</h2>
+            {calls.items.length === 0 && !calls.isPending && <p className="py-2">Nobody, as far as this shop knows.</p>}
+            <ul>
+                {calls.items.slice(0, 3).map((call) => (
+                    <li key={call.id} className="border-rule border-b py-2 leading-snug">
+                        <strong>
+                            {new Date(call.scheduled_for).toLocaleDateString(undefined, {
+                                day: 'numeric',
+                                month: 'short',
+                                year: 'numeric',
+                            })}
+                        </strong>{' '}
+                        · {call.technician.name}
+                        <br />
+                        {call.complaint}
+                        {call.finding !== null && (
+                            <>
+                                <br />
+                                <strong>{call.finding}</strong>
+                            </>
+                        )}
+                    </li>
+                ))}
+            </ul>
+            {!isRead && (
+                <button
+                    type="button"
+                    className="key mt-3 w-full"
+                    disabled={disabled || calls.isPending}
+                    onClick={() => void send('history-read', { visits: calls.total })}
+                >
+                    I have read it
+                </button>
+            )}
+        </section>
+    );
+}

@@ -1,0 +1,208 @@
+import { cleanup, fireEvent, render, screen, within } from '@testing-library/react';
+import { MemoryRouter } from 'react-router';
+import { afterEach, expect, it, vi } from 'vitest';
+import { EMPTY } from '../../api/outbox';
+import type { Load, Trace } from '../../api/shapes';
+import { aCall, aCondition, aContact, anEvent, aPart, aRung, aSheet, aStanding, aTrace } from '../../testing/shapes';
+import type { AtStop } from './call-screen';
+import { Cause } from './cause';
+import { ago } from './events';
+import { HandOver } from './hand-over';
+import { Repair } from './repair';
+import { CallRung } from './rung';
+import { StillOpen } from './still-open';
+import { nextStop } from './stops';
+import { Verify } from './verify';
+
+afterEach(cleanup);
+
+const at = (trace: Trace, over: Partial<AtStop> = {}) => {
+    const send = vi.fn().mockResolvedValue(true);
+    const outbox = { ...EMPTY, send, flush: vi.fn(), discard: vi.fn(), forget: vi.fn() };
+    return { trace, sheet: aSheet(), outbox, disabled: false, send, ...over };
+};
+
+const type = (label: string | RegExp, value: string) => fireEvent.change(screen.getByLabelText(label), { target: { value } });
+
+it('draws closed, jumpered and open contacts, and says which one is open', () => {
+    const rung = aRung(1);
+    rung[1] = aContact('found', 'trace', { waived: 'store closed' });
+    rung[2] = aContact('cause', 'cause', { open: ['Say why.', 'Look.'] });
+    const { container } = render(<CallRung trace={aTrace({ rung })} stop="trace" />, { wrapper: MemoryRouter });
+    const states = [...container.querySelectorAll('[data-contact]')].map((c) => c.getAttribute('aria-label'));
+    expect(states.slice(0, 3)).toEqual(['Seen: closed', 'Found: jumpered', 'Cause: open']);
+    expect(container.querySelector('[data-contact=found]')?.getAttribute('aria-current')).toBe('step');
+    expect(container.querySelector('[data-open-at=cause]')?.textContent).toBe('Cause is open. Say why. And 1 more.');
+    expect(container.querySelector('[data-contact=told]')?.getAttribute('href')).toBe('/calls/7/hand-over');
+    screen.getByLabelText('The call is not closed');
+});
+
+it('goes on at the first open contact, and with a closed call where it was handed over', () => {
+    expect(nextStop(aTrace({ rung: aRung(0) }))).toBe('arrive');
+    expect(nextStop(aTrace({ rung: aRung(4) }))).toBe('repair');
+    expect(nextStop(aTrace({ rung: aRung(7) }))).toBe('hand-over');
+    expect(nextStop(aTrace({ rung: aRung(0), standing: aStanding({ closed: true }) }))).toBe('hand-over');
+});
+
+it('passes a contact over with a reason only, and takes the jumper off again', () => {
+    const send = vi.fn().mockResolvedValue(true);
+    const show = (trace: Trace) => <StillOpen trace={trace} stop="cause" disabled={false} send={send} />;
+    const { rerender } = render(show(aTrace({ rung: aRung(2) })), { wrapper: MemoryRouter });
+    fireEvent.click(screen.getByText('Pass it over, with a reason'));
+    expect((screen.getByText('Put the jumper on') as HTMLButtonElement).disabled).toBe(true);
+    type(/Why “Cause” is passed over/, 'nobody may open it');
+    fireEvent.click(screen.getByText('Put the jumper on'));
+    expect(send).toHaveBeenCalledWith('waived', { contact: 'cause', on: true, reason: 'nobody may open it' });
+    const waived = aRung(2).map((c) => (c.contact === 'cause' ? { ...c, waived: 'nobody may' } : c));
+    rerender(show(aTrace({ rung: waived })));
+    fireEvent.click(screen.getByText('Take the jumper off it'));
+    expect(send).toHaveBeenLastCalledWith('waived', { contact: 'cause', on: false });
+    expect(screen.getByText('Go on to Repair').getAttribute('href')).toBe('/calls/7/repair');
+});
+
+it('keeps what made it fail: found in words, not found, or wear', () => {
+    const props = at(aTrace({ call: aCall({ finding: 'Capacitor weak' }), rung: aRung(2) }));
+    render(<Cause {...props} />, { wrapper: MemoryRouter });
+    expect((screen.getByText('Keep it') as HTMLButtonElement).disabled).toBe(true);
+    type('What it was', 'dead fan');
+    fireEvent.click(screen.getByText('Keep it'));
+    expect(props.send).toHaveBeenCalledWith('cause', { kind: 'found', words: 'dead fan' });
+    fireEvent.click(screen.getByText('Plain wear'));
+    fireEvent.click(screen.getByText('Keep it'));
+    expect(props.send.mock.lastCall?.[1]).toMatchObject({ kind: 'wear' });
+});
+
+const repaired = (over: Partial<Trace['standing']> = {}) =>
+    aTrace({
+        call: aCall({ finding: 'Coil open' }),
+        rung: aRung(3),
+        standing: aStanding(over),
+        events: [
+            anEvent({ type: 'finding', data: { faults: ['CC:coil-open'] } }),
+            anEvent({
+                id: 'b',
+                type: 'lead',
+                data: { wire: 'w24', lifted: true },
+                noted_at: new Date(Date.now() - 14 * 60000).toISOString(),
+            }),
+        ],
+    });
+
+it('fits a part on a dead circuit only, the one of the finding first, with what must match', () => {
+    const plate = [{ name: 'coil_volts', meaning: 'rated coil voltage', value: 24, unit: 'V' }];
+    const sheet = aSheet({ parts: [aPart('OFM'), aPart('CC', { label: 'Contactor', plate })] });
+    const live = at(repaired(), { sheet });
+    const { rerender } = render(<Repair {...live} />, { wrapper: MemoryRouter });
+    expect((screen.getByText('It is fitted') as HTMLButtonElement).disabled).toBe(true);
+    expect(screen.getByLabelText('What must match').textContent).toContain('rated coil voltage24 V');
+    rerender(<Repair {...live} trace={repaired({ proved_dead: true })} />);
+    fireEvent.click(screen.getByText('It is fitted'));
+    expect(live.send).toHaveBeenCalledWith('replaced', { part: 'CC' });
+});
+
+it('keeps work that is no part, and how it is left with what stays off', () => {
+    const conditions = [aCondition('breaker', false, true)];
+    const props = at(repaired({ conditions, lifted: ['w24'] }));
+    render(<Repair {...props} />, { wrapper: MemoryRouter });
+    fireEvent.click(screen.getByText('Work that is no part'));
+    type(/coil washed, splice/, 'coil washed');
+    type(/Before, if/, '40 °F');
+    fireEvent.click(screen.getByText('Keep it'));
+    expect(props.send).toHaveBeenLastCalledWith('worked', { target: '', words: 'coil washed', before: '40 °F', after: '' });
+    fireEvent.click(screen.getByText('It cannot be put right now'));
+    type(/Why someone comes back/, 'motor ordered');
+    fireEvent.click(screen.getByLabelText('w24 lifted, capped'));
+    fireEvent.click(screen.getByText('It is left so'));
+    expect(props.send).toHaveBeenLastCalledWith('left', {
+        how: 'return',
+        words: 'motor ordered',
+        must_not: '',
+        off: ['breaker'],
+    });
+});
+
+it('lists all that is open with how long it has been, and puts it back', () => {
+    const door = { ...aCondition('door_off', true, false, 'off', 'on'), put_back: true, default: false };
+    const conditions = [aCondition('breaker', true, true), door];
+    const props = at(repaired({ conditions, lifted: ['w24'], out_of_reach: ['roof'] }));
+    const { container } = render(<Repair {...props} />, { wrapper: MemoryRouter });
+    const items = [...container.querySelectorAll('[data-open-item]')];
+    expect(items.map((i) => i.getAttribute('data-open-item'))).toEqual(['w24', 'door_off']);
+    expect(items[0]?.textContent).toContain('for 14 min');
+    fireEvent.click(within(items[0] as HTMLElement).getByRole('button'));
+    expect(props.send).toHaveBeenLastCalledWith('lead', { wire: 'w24', lifted: false });
+    fireEvent.click(within(items[1] as HTMLElement).getByRole('button'));
+    expect(props.send).toHaveBeenLastCalledWith('condition', { name: 'door_off', value: false });
+});
+
+it('says how long ago', () => {
+    const now = Date.parse('2026-11-29T12:00:00Z');
+    expect(ago('2026-11-29T11:59:40Z', now)).toBe('just now');
+    expect(ago('2026-11-29T10:30:00Z', now)).toBe('for 90 min');
+    expect(ago('2026-11-29T09:00:00Z', now)).toBe('for 3 h');
+    expect(ago(null, now)).toBe('since nobody knows when');
+});
+
+const load = (over: Partial<Load> = {}): Load => ({
+    part: 'COMP',
+    label: 'Compressor',
+    place: 'outdoor',
+    wires: ['w24'],
+    plate: 14.1,
+    expected: 11.8,
+    before: null,
+    measured: null,
+    judged: null,
+    ...over,
+});
+
+it('has a row for each load with plate, before and expected, and keeps what is clamped on its wire', () => {
+    const fan = load({ part: 'OFM', label: 'Fan', wires: [], measured: null });
+    const done = load({ part: 'IBM', label: 'Blower', measured: 2.1, judged: { verdict: 'good', headline: 'Within its plate' } });
+    const props = at(aTrace({ rung: aRung(5), loads: [load(), fan, done] }));
+    const { container } = render(<Verify {...props} />, { wrapper: MemoryRouter });
+    const row = (part: string) => container.querySelector(`[data-load=${part}]`) as HTMLElement;
+    expect(row('COMP').textContent).toContain('clamp the orange wire w24, LP.2 – CC.A');
+    expect(row('COMP').textContent).toContain('plate14.1 Abefore–expected11.8 A');
+    expect(row('IBM').textContent).toContain('✓ 2.10 A: Within its plate');
+    expect((within(row('OFM')).getByText('Keep') as HTMLButtonElement).disabled).toBe(true);
+    type('Compressor, amperes', '11.4');
+    fireEvent.click(within(row('COMP')).getByText('Keep'));
+    expect(props.send).toHaveBeenCalledWith('reading', { function: 'amps', red: 'w24', black: '', entered: '11.4' });
+});
+
+it('times a cycle from when somebody begins to watch', () => {
+    vi.useFakeTimers({ now: 0 });
+    const props = at(aTrace({ rung: aRung(5) }));
+    render(<Verify {...props} />, { wrapper: MemoryRouter });
+    fireEvent.click(screen.getByText('Begin to watch'));
+    vi.setSystemTime(372_000);
+    fireEvent.click(screen.getByText('A whole cycle, as it should'));
+    vi.useRealTimers();
+    expect(props.send.mock.lastCall?.[0]).toBe('watched');
+    expect(props.send.mock.lastCall?.[1]).toMatchObject({ as_expected: true });
+});
+
+it('tells the customer what the record says, and closes only past the last contact', () => {
+    const open = at(aTrace({ rung: aRung(6), account: 'We found: coil open.' }));
+    const { rerender } = render(<HandOver {...open} />, { wrapper: MemoryRouter });
+    expect((screen.getByText('Close the call', { selector: 'button' }) as HTMLButtonElement).disabled).toBe(true);
+    type('Whom you told', 'the baker');
+    type('What they said', 'good');
+    fireEvent.click(screen.getByText('They are told'));
+    expect(open.send).toHaveBeenCalledWith('told', { who: 'the baker', words: 'We found: coil open.', said: 'good' });
+    rerender(<HandOver {...open} trace={aTrace({ rung: aRung(7) })} />);
+    fireEvent.click(screen.getByText('Close the call', { selector: 'button' }));
+    expect(open.send).toHaveBeenLastCalledWith('closed', {});
+});
+
+it('reopens a closed call with a reason, and lets nobody else close it', () => {
+    const closed = at(aTrace({ rung: aRung(7), standing: aStanding({ closed: true }) }));
+    const { rerender } = render(<HandOver {...closed} />, { wrapper: MemoryRouter });
+    type('Reason to reopen it', 'again');
+    fireEvent.click(screen.getByText('Reopen the call'));
+    expect(closed.send).toHaveBeenCalledWith('reopened', { reason: 'again' });
+    rerender(<HandOver {...closed} trace={aTrace({ call: aCall({ may_change: false }) })} />);
+    screen.getByText(/This is Ravi's call/);
+    expect(screen.queryByText('Close the call', { selector: 'button' })).toBeNull();
+});

@@ -1,0 +1,333 @@
+import { useState } from 'react';
+import type { CircuitSheet, LogEvent, Trace } from '../../api/shapes';
+import type { Send } from '../../api/use-outbox';
+import { undoable } from '../trace/conditions';
+import { eventWords } from '../trace/event-words';
+import type { AtStop } from './call-screen';
+import { ago, counting } from './events';
+import { StillOpen } from './still-open';
+import { StopPage } from './stop-page';
+
+type What = 'fitted' | 'worked' | 'left';
+
+const WHAT: readonly [What, string][] = [
+    ['fitted', 'A new part fitted'],
+    ['worked', 'Work that is no part'],
+    ['left', 'It cannot be put right now'],
+];
+
+/** What is done about what was found, and everything that this visit opened and has to put back. */
+export function Repair({ trace, sheet, outbox, disabled }: AtStop) {
+    const [what, setWhat] = useState<What>('fitted');
+    const { send } = outbox;
+    const done = counting(trace, 'replaced', 'worked', 'left');
+    return (
+        <StopPage
+            title="Repair, and put back"
+            hint="swap wire for wire, one at a time"
+            side={
+                <>
+                    <PutBack trace={trace} sheet={sheet} disabled={disabled} send={send} />
+                    <StillOpen trace={trace} stop="repair" disabled={outbox.busy} send={send} />
+                </>
+            }
+        >
+            <p className="mb-3 text-lg leading-snug">
+                {trace.call.finding === null ? 'Nothing is found yet.' : <strong>{trace.call.finding}</strong>}
+            </p>
+            {done.length > 0 && (
+                <section aria-label="Done" className="mb-4">
+                    <h3 className="heading">Done</h3>
+                    <ul>
+                        {done.map((e) => (
+                            <li key={e.id} className="border-rule border-b py-2 leading-snug">
+                                {eventWords(e, trace, sheet)}
+                            </li>
+                        ))}
+                    </ul>
+                </section>
+            )}
+            <fieldset className="mb-3 flex flex-wrap gap-2" aria-label="What was done">
+                {WHAT.map(([w, label]) => (
+                    <button
+                        key={w}
+                        type="button"
+                        className="key px-3"
+                        aria-pressed={what === w}
+                        data-on={what === w}
+                        onClick={() => setWhat(w)}
+                    >
+                        {label}
+                    </button>
+                ))}
+            </fieldset>
+            {what === 'fitted' && <Fitted trace={trace} sheet={sheet} disabled={disabled} send={send} />}
+            {what === 'worked' && <Worked trace={trace} sheet={sheet} disabled={disabled} send={send} />}
+            {what === 'left' && <Left trace={trace} sheet={sheet} disabled={disabled} send={send} />}
+        </StopPage>
+    );
+}
+
+interface FormProps {
+    trace: Trace;
+    sheet: CircuitSheet;
+    disabled: boolean;
+    send: Send;
+}
+
+/** Parts of the findings first: one of them it mostly is. */
+function targets(trace: Trace, sheet: CircuitSheet) {
+    const named = counting(trace, 'finding')
+        .flatMap((e) => (Array.isArray(e.data.faults) ? e.data.faults.map(String) : []))
+        .map((id) => id.split(':')[0]);
+    const first = sheet.parts.filter((p) => named.includes(p.id));
+    return [...first, ...sheet.parts.filter((p) => !named.includes(p.id))];
+}
+
+function PartField(props: FormProps & { value: string; set: (id: string) => void; none?: string }) {
+    return (
+        <label className="grid gap-1">
+            Which part
+            <select className="field" name="part" value={props.value} onChange={(e) => props.set(e.target.value)}>
+                {props.none !== undefined && <option value="">{props.none}</option>}
+                {targets(props.trace, props.sheet).map((p) => (
+                    <option key={p.id} value={p.id}>
+                        {p.label} ({p.id}), {p.place}
+                    </option>
+                ))}
+            </select>
+        </label>
+    );
+}
+
+function Fitted(props: FormProps) {
+    const [part, setPart] = useState(targets(props.trace, props.sheet)[0]?.id ?? '');
+    const plate = props.sheet.parts.find((p) => p.id === part)?.plate ?? [];
+    const dead = props.trace.standing.proved_dead;
+    return (
+        <form
+            aria-label="A new part fitted"
+            className="grid gap-3"
+            onSubmit={(e) => {
+                e.preventDefault();
+                void props.send('replaced', { part });
+            }}
+        >
+            <PartField {...props} value={part} set={setPart} />
+            {plate.length > 0 && (
+                <section aria-label="What must match">
+                    <h3 className="heading">What must match, from the plate</h3>
+                    <dl className="grid grid-cols-[minmax(0,1fr)_auto] gap-x-4">
+                        {plate.map((v) => (
+                            <div key={v.name} className="col-span-2 grid grid-cols-subgrid border-rule border-b py-1">
+                                <dt>{v.meaning}</dt>
+                                <dd className="font-mono tabular-nums">
+                                    {v.value} {v.unit}
+                                </dd>
+                            </div>
+                        ))}
+                    </dl>
+                </section>
+            )}
+            {!dead && (
+                <p className="border-ink border-l-8 py-1 pl-3">
+                    Parts are fitted on a dead circuit only. Prove it dead in Trace first; capacitors hold charge.
+                </p>
+            )}
+            <button type="submit" className="key" data-strong="true" disabled={props.disabled || !dead || part === ''}>
+                It is fitted
+            </button>
+        </form>
+    );
+}
+
+function Worked(props: FormProps) {
+    const empty = { target: '', words: '', before: '', after: '' };
+    const [work, setWork] = useState(empty);
+    const field = (name: 'words' | 'before' | 'after', label: string) => (
+        <label className="grid gap-1">
+            {label}
+            <input
+                className="field"
+                name={name}
+                value={work[name]}
+                onChange={(e) => setWork({ ...work, [name]: e.target.value })}
+            />
+        </label>
+    );
+    return (
+        <form
+            aria-label="Work that is no part"
+            className="grid gap-3"
+            onSubmit={(e) => {
+                e.preventDefault();
+                void props.send('worked', work).then((sent) => sent && setWork(empty));
+            }}
+        >
+            <PartField
+                {...props}
+                value={work.target}
+                set={(target) => setWork({ ...work, target })}
+                none="none of the drawing's"
+            />
+            {field('words', 'What was done: coil washed, splice remade, wire tied off its edge')}
+            <div className="grid grid-cols-2 gap-3">
+                {field('before', 'Before, if it was measured')}
+                {field('after', 'After')}
+            </div>
+            <button type="submit" className="key" data-strong="true" disabled={props.disabled || work.words.trim() === ''}>
+                Keep it
+            </button>
+        </form>
+    );
+}
+
+const HOWS = [
+    ['made safe', 'Temporary, made safe'],
+    ['condemned', 'Condemned: off and tagged'],
+    ['return', 'Someone comes back'],
+] as const;
+
+function Left(props: FormProps) {
+    const { standing } = props.trace;
+    const [how, setHow] = useState<(typeof HOWS)[number][0]>('return');
+    const [words, setWords] = useState('');
+    const [mustNot, setMustNot] = useState('');
+    const offered: [id: string, label: string][] = [
+        ...standing.conditions
+            .filter((c) => c.put_back && c.value !== c.default)
+            .map((c) => [c.name, `${c.label}: ${c.says}`] as [string, string]),
+        ...standing.lifted.map((w) => [w, `${w} lifted, capped`] as [string, string]),
+        ...standing.removed.map((p) => [p, `${p} out`] as [string, string]),
+    ];
+    const [off, setOff] = useState<string[]>(offered.map(([id]) => id));
+    return (
+        <form
+            aria-label="It cannot be put right now"
+            className="grid gap-3"
+            onSubmit={(e) => {
+                e.preventDefault();
+                void props.send('left', { how, words, must_not: mustNot, off }).then((sent) => sent && setWords(''));
+            }}
+        >
+            <fieldset className="flex flex-wrap gap-2" aria-label="How it is left">
+                {HOWS.map(([h, label]) => (
+                    <button
+                        key={h}
+                        type="button"
+                        className="key px-3"
+                        aria-pressed={how === h}
+                        data-on={how === h}
+                        onClick={() => setHow(h)}
+                    >
+                        {label}
+                    </button>
+                ))}
+            </fieldset>
+            <label className="grid gap-1">
+                {how === 'return' ? 'Why someone comes back, and with what' : 'How it is left, and what its tag says'}
+                <input className="field" name="left" value={words} onChange={(e) => setWords(e.target.value)} />
+            </label>
+            <label className="grid gap-1">
+                What must not be switched on meanwhile
+                <input className="field" name="must_not" value={mustNot} onChange={(e) => setMustNot(e.target.value)} />
+            </label>
+            {offered.length > 0 && (
+                <fieldset aria-label="Left off on purpose">
+                    <legend className="heading">Left off on purpose</legend>
+                    {offered.map(([id, label]) => (
+                        <label key={id} className="flex min-h-[44px] items-center gap-3">
+                            <input
+                                type="checkbox"
+                                className="size-6"
+                                checked={off.includes(id)}
+                                onChange={(e) => setOff(e.target.checked ? [...off, id] : off.filter((o) => o !== id))}
+                            />
+                            {label}
+                        </label>
+                    ))}
+                </fieldset>
+            )}
+            <p className="border-ink border-l-8 py-1 pl-3">
+                Never leave a safety bypassed. Wires that are left are capped and tagged; gas is shut where a burner is left.
+            </p>
+            <button type="submit" className="key" data-strong="true" disabled={props.disabled || words.trim() === ''}>
+                It is left so
+            </button>
+        </form>
+    );
+}
+
+/** A wire by its colour and ends, a part by its name. */
+function isOut(event: string, id: string, otherwise: string, sheet: CircuitSheet): string {
+    const wire = sheet.wires.find((w) => event === 'lead' && w.id === id);
+    const part = sheet.parts.find((p) => event === 'pulled' && p.id === id);
+    return wire !== undefined
+        ? `${wire.colour} wire ${id} lifted, ${wire.from} – ${wire.to}`
+        : part !== undefined
+          ? `${part.label} is out`
+          : otherwise;
+}
+
+/** When the last event of what is open was noted. */
+function openSince(events: LogEvent[], is: (event: LogEvent) => boolean): string | null {
+    return events.filter(is).at(-1)?.noted_at ?? null;
+}
+
+/** Every lead, jumper, plug, cover and switch that this visit opened, for how long, with the way back. */
+function PutBack({ trace, sheet, disabled, send }: FormProps) {
+    const { standing, events } = trace;
+    const opened = [
+        ...undoable(standing)
+            .filter((u) => ['lead', 'jumper', 'pulled'].includes(u.event))
+            .map((u) => ({
+                ...u,
+                is: isOut(u.event, u.key, u.is, sheet),
+                since: openSince(
+                    events,
+                    (e) =>
+                        e.type === u.event &&
+                        ['wire', 'part', 'from'].every((key) => u.data[key] === undefined || u.data[key] === e.data[key]),
+                ),
+            })),
+        ...standing.conditions
+            .filter((c) => c.put_back && c.value !== c.default)
+            .map((c) => ({
+                key: c.name,
+                is: `${c.label}: ${c.says}`,
+                undo: c.default ? c.on : c.off,
+                event: 'condition' as const,
+                data: { name: c.name, value: c.default },
+                since: openSince(events, (e) => e.type === 'condition' && e.data.name === c.name),
+            })),
+    ];
+    return (
+        <section aria-label="To put back" className="px-5 pt-5">
+            <h2 className="heading">To put back</h2>
+            {opened.length === 0 && <p className="font-bold">Nothing open.</p>}
+            <ul>
+                {opened.map((o) => (
+                    <li
+                        key={o.key}
+                        className="flex items-center justify-between gap-3 border-rule border-b py-2"
+                        data-open-item={o.key}
+                    >
+                        <span className="leading-tight">
+                            <strong>{o.is}</strong>
+                            <br />
+                            <span className="text-quiet">{ago(o.since)}</span>
+                        </span>
+                        <button
+                            type="button"
+                            className="key shrink-0"
+                            disabled={disabled}
+                            onClick={() => void send(o.event, o.data)}
+                        >
+                            {o.undo}
+                        </button>
+                    </li>
+                ))}
+            </ul>
+        </section>
+    );
+}

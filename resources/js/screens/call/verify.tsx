@@ -1,0 +1,184 @@
+import { useEffect, useState } from 'react';
+import type { Load } from '../../api/shapes';
+import type { Send } from '../../api/use-outbox';
+import { VerdictMark } from '../../ui/verdict-mark';
+import type { AtStop } from './call-screen';
+import { counting } from './events';
+import { StillOpen } from './still-open';
+import { StopPage } from './stop-page';
+
+/** One row a load: plate, before, what a healthy one would draw now, measured, verdict; then a whole cycle. */
+export function Verify({ trace, sheet, outbox, disabled }: AtStop) {
+    const { send } = outbox;
+    return (
+        <StopPage
+            title="Verify under load"
+            hint="panels on, after some minutes of running"
+            side={
+                <>
+                    <Watch trace={trace} disabled={disabled} send={send} />
+                    <StillOpen trace={trace} stop="verify" disabled={outbox.busy} send={send} />
+                </>
+            }
+        >
+            <p className="mb-3 border-ink border-l-8 py-1 pl-3 leading-snug">
+                Clamp work is live work: gloves, one hand, nothing loose. A blower over its plate with a panel off may only be
+                moving too much air.
+            </p>
+            {trace.loads.length === 0 && <p>As it is left nothing runs that draws what a plate says.</p>}
+            <ul>
+                {trace.loads.map((load) => (
+                    <LoadRow
+                        key={load.part}
+                        load={load}
+                        wire={sheet.wires.find((w) => w.id === load.wires[0])}
+                        disabled={disabled}
+                        send={send}
+                    />
+                ))}
+            </ul>
+        </StopPage>
+    );
+}
+
+const amps = (value: number | null) => (value === null ? '–' : `${value < 10 ? value.toFixed(2) : value.toFixed(1)} A`);
+
+interface RowProps {
+    load: Load;
+    wire: { id: string; colour: string; from: string; to: string } | undefined;
+    disabled: boolean;
+    send: Send;
+}
+
+function LoadRow({ load, wire, disabled, send }: RowProps) {
+    const [entered, setEntered] = useState('');
+    const figures: [string, number | null][] = [
+        ['plate', load.plate],
+        ['before', load.before],
+        ['expected', load.expected],
+    ];
+    return (
+        <li
+            className="grid gap-x-4 gap-y-2 border-rule border-b py-3 lg:grid-cols-[minmax(0,1fr)_260px_230px] lg:items-center"
+            data-load={load.part}
+        >
+            <div className="leading-tight">
+                <p className="font-bold">{load.label}</p>
+                <p className="text-quiet text-sm">
+                    {wire === undefined
+                        ? 'no wire carries all of it alone'
+                        : `clamp the ${wire.colour} wire ${wire.id}, ${wire.from} – ${wire.to}`}
+                </p>
+                <p className="mt-1 font-bold" role="status">
+                    {load.judged !== null ? (
+                        <VerdictMark verdict={load.judged.verdict}>
+                            {amps(load.measured)}: {load.judged.headline}
+                        </VerdictMark>
+                    ) : load.measured === null ? (
+                        <span className="font-normal text-quiet">not measured</span>
+                    ) : (
+                        `${amps(load.measured)} measured`
+                    )}
+                </p>
+            </div>
+            <dl className="grid grid-cols-3 gap-2">
+                {figures.map(([name, value]) => (
+                    <div key={name}>
+                        <dt className="text-quiet text-sm">{name}</dt>
+                        <dd className="font-mono tabular-nums">{amps(value)}</dd>
+                    </div>
+                ))}
+            </dl>
+            <form
+                className="flex gap-2"
+                onSubmit={(e) => {
+                    e.preventDefault();
+                    void send('reading', { function: 'amps', red: load.wires[0], black: '', entered }).then(
+                        (sent) => sent && setEntered(''),
+                    );
+                }}
+            >
+                <input
+                    className="field min-w-0 flex-1 font-mono"
+                    inputMode="decimal"
+                    name={`amps-${load.part}`}
+                    aria-label={`${load.label}, amperes`}
+                    placeholder={load.measured === null ? 'A' : amps(load.measured)}
+                    value={entered}
+                    onChange={(e) => setEntered(e.target.value)}
+                />
+                <button type="submit" className="key" disabled={disabled || entered.trim() === '' || wire === undefined}>
+                    Keep
+                </button>
+            </form>
+        </li>
+    );
+}
+
+const clock = (seconds: number) =>
+    `${String(Math.floor(seconds / 60)).padStart(2, '0')}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`;
+
+/** One whole cycle, timed from when somebody began to watch. */
+function Watch({ trace, disabled, send }: { trace: AtStop['trace']; disabled: boolean; send: Send }) {
+    const [since, setSince] = useState<number | null>(null);
+    const [now, setNow] = useState(Date.now());
+    const [words, setWords] = useState('');
+    const last = counting(trace, 'watched').at(-1);
+    useEffect(() => {
+        const tick = since === null ? undefined : setInterval(() => setNow(Date.now()), 1000);
+        return () => clearInterval(tick);
+    }, [since]);
+    const seconds = since === null ? 0 : Math.max(0, (now - since) / 1000);
+    const keep = (asExpected: boolean) =>
+        void send('watched', {
+            minutes: Math.max(0.1, Math.round(seconds / 6) / 10),
+            as_expected: asExpected,
+            words,
+        }).then((sent) => {
+            if (sent) {
+                setSince(null);
+                setWords('');
+            }
+        });
+    return (
+        <section aria-label="Watch one full cycle" className="grid gap-2 px-5 pt-5">
+            <h2 className="heading">Watch one full cycle</h2>
+            {last !== undefined && (
+                <p>
+                    Watched for {String(last.data.minutes)} min:{' '}
+                    <strong>{last.data.as_expected === true ? 'as it should' : String(last.data.words)}</strong>
+                </p>
+            )}
+            {since === null ? (
+                <button
+                    type="button"
+                    className="key"
+                    disabled={disabled}
+                    onClick={() => {
+                        setNow(Date.now());
+                        setSince(Date.now());
+                    }}
+                >
+                    Begin to watch
+                </button>
+            ) : (
+                <>
+                    <p className="font-bold font-mono text-4xl tabular-nums" role="timer">
+                        {clock(seconds)}
+                    </p>
+                    <p>It should run until what it serves is satisfied, and start again.</p>
+                    <label className="grid gap-1">
+                        What it did, if not that
+                        <input className="field" name="watched" value={words} onChange={(e) => setWords(e.target.value)} />
+                    </label>
+                    <button type="button" className="key" data-strong="true" disabled={disabled} onClick={() => keep(true)}>
+                        A whole cycle, as it should
+                    </button>
+                    <button type="button" className="key" disabled={disabled || words.trim() === ''} onClick={() => keep(false)}>
+                        Not as it should
+                    </button>
+                </>
+            )}
+        </section>
+    );
+}
