@@ -10,8 +10,8 @@ final readonly class Assessment
     /** A group with at least this much probability is a finding, */
     public const FOUND = 0.95;
 
-    /** and one that comes and goes with this much: it explains whatever was seen, and what makes it may have been overlooked. */
-    private const ELUSIVE = 0.99;
+    /** and what opens by its heat now and then with this much: what heats it may have been overlooked. */
+    private const VICTIM = 0.99;
 
     /** More suspects that nothing tells apart are no finding. */
     private const FEW = 6;
@@ -46,9 +46,9 @@ final readonly class Assessment
     ) {
     }
 
-    public static function bar(bool $comesAndGoes): float
+    public static function bar(bool $mayBeVictim): float
     {
-        return $comesAndGoes ? self::ELUSIVE : self::FOUND;
+        return $mayBeVictim ? self::VICTIM : self::FOUND;
     }
 
     /** What would help where nothing is found and no test that is left does. */
@@ -65,7 +65,7 @@ final readonly class Assessment
     {
         $first = $this->groups[0] ?? null;
 
-        return $first !== null && $first->probability >= self::bar($first->comesAndGoes) && count($first->labels) <= self::FEW
+        return $first !== null && $first->probability >= self::bar($first->mayBeVictim) && count($first->labels) <= self::FEW
             && $this->unexplained === [] && $this->doubted === null && $this->alone === null ? $first : null;
     }
 }

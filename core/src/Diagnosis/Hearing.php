@@ -63,7 +63,7 @@ final readonly class Hearing
         foreach ($next === [] ? $this->weightiest($members[0]) : [] as $again) {
             [$next] = $next === [] ? $this->choose($again) : [$next];
         }
-        if ($next === [] && self::mass($posterior, $members[0]) < Assessment::bar($this->comeAndGo(...$members[0]))) {
+        if ($next === [] && self::mass($posterior, $members[0]) < Assessment::bar(self::mayBeVictim($this->suspectsOf($members[0])))) {
             [$next] = $this->choose(null, self::SMALLER);
         }
 
@@ -287,9 +287,7 @@ final readonly class Hearing
     private function groups(array $posterior, array $members): array
     {
         return array_map(function (array $variants) use ($posterior): SuspectGroup {
-            $numbers = array_values(array_unique(array_map(fn (int $v): int => $this->predictor->suspectOf[$v], $variants)));
-            $own = $this->simplest(array_map(fn (int $s): Suspect => $this->predictor->suspects[$s], $numbers));
-
+            $own = $this->simplest($this->suspectsOf($variants));
             $degree = count($own) === 1 ? $own[0]->howBad($posterior) : '';
 
             return new SuspectGroup(
@@ -297,14 +295,26 @@ final readonly class Hearing
                 array_map(static fn (Suspect $s): string => $s->label().($degree === '' ? '' : ", $degree"), $own),
                 self::mass($posterior, $variants),
                 $degree,
-                array_filter($own, static fn (Suspect $s): bool => ! $s->comesAndGoes) === [],
+                self::mayBeVictim($own),
             );
         }, $members);
     }
 
-    private function comeAndGo(int ...$variants): bool
+    /** @param  list<Suspect>  $suspects */
+    private static function mayBeVictim(array $suspects): bool
     {
-        return array_filter($variants, fn (int $v): bool => ! $this->predictor->lineup->comesAndGoes($v)) === [];
+        return array_filter($suspects, static fn (Suspect $s): bool => $s->comesAndGoes && $s->opensByHeat()) !== [];
+    }
+
+    /**
+     * @param  list<int>  $variants
+     * @return list<Suspect>
+     */
+    private function suspectsOf(array $variants): array
+    {
+        $numbers = array_values(array_unique(array_map(fn (int $v): int => $this->predictor->suspectOf[$v], $variants)));
+
+        return array_map(fn (int $s): Suspect => $this->predictor->suspects[$s], $numbers);
     }
 
     /**

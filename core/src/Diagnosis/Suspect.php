@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Diagnosis;
 
 use Levin\Core\Parts\Fault;
+use Levin\Core\Parts\Sign;
 
 /**
  * What the evidence is weighed for: nothing wrong, a fault at one level or at several that stand for its range, two faults at once, one
@@ -42,6 +43,12 @@ final readonly class Suspect
     public function single(): ?Fault
     {
         return count($this->causes) === 1 && ! $this->comesAndGoes ? $this->causes[0] : null;
+    }
+
+    /** Whether it is what a part does by itself when it gets too hot. */
+    public function opensByHeat(): bool
+    {
+        return array_filter($this->causes, static fn (Fault $f): bool => $f->mode->signs === Sign::OVERHEATED) !== [];
     }
 
     public function label(): string

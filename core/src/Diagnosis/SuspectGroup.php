@@ -11,14 +11,14 @@ final readonly class SuspectGroup
      * @param  list<string>  $faults  fault ids; empty for the healthy unit
      * @param  list<string>  $labels
      * @param  string  $degree  how bad it is, in words, when the evidence says so
-     * @param  bool  $comesAndGoes  whether every one of them does
+     * @param  bool  $mayBeVictim  whether it may be what opens by its heat now and then: what heats it may have been overlooked
      */
     public function __construct(
         public array $faults,
         public array $labels,
         public float $probability,
         public string $degree = '',
-        public bool $comesAndGoes = false,
+        public bool $mayBeVictim = false,
     ) {
     }
 

@@ -53,12 +53,12 @@ it('finds nothing while something stands unexplained, is doubted or decides alon
         ->and($of([], $odd, null)->found())->toBeNull()->and($of([], null, $odd)->found())->toBeNull();
 });
 
-it('finds nothing under ninety-five in a hundred, or ninety-nine of what comes and goes, nor a group of too many', function (): void {
+it('finds nothing under ninety-five in a hundred, or ninety-nine of an overload that comes and goes, nor a group of too many', function (): void {
     $of = fn (float $p, int $many): ?SuspectGroup => (new Assessment(
         [], [new SuspectGroup([], array_fill(0, $many, 'x'), $p)], 1, 2, [], [], [], [], null, null,
     ))->found();
     $elusive = fn (float $p): ?SuspectGroup => (new Assessment(
-        [], [new SuspectGroup([], ['x'], $p, comesAndGoes: true)], 1, 2, [], [], [], [], null, null,
+        [], [new SuspectGroup([], ['x'], $p, mayBeVictim: true)], 1, 2, [], [], [], [], null, null,
     ))->found();
     expect($elusive(0.98))->toBeNull()->and($elusive(0.99))->not->toBeNull();
     expect($of(0.94, 1))->toBeNull()->and($of(0.95, 1))->not->toBeNull()->and($of(0.99, 6))->not->toBeNull()->and($of(0.99, 7))->toBeNull();
