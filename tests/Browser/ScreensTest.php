@@ -23,7 +23,7 @@ it('opens a call from a unit', function (): void {
     $this->type('textarea[name=complaint]', 'Stuffy by ten every morning.');
     $this->press('Open the call');
     $this->sees('Stuffy by ten every morning.', 'h1 + p');
-    $this->find('svg.ladder');
+    $this->sees('What do you see?', 'h2');
 });
 
 it('turns the print to lamplight and remembers it', function (): void {

@@ -53,7 +53,7 @@ it('finds nothing while something stands unexplained, is doubted or decides alon
         ->and($of([], $odd, null)->found())->toBeNull()->and($of([], null, $odd)->found())->toBeNull();
 });
 
-it('finds nothing under ninety-five in a hundred, or ninety-nine of an overload that comes and goes, nor a group of too many', function (): void {
+it('finds nothing under ninety-five in a hundred, ninety-nine of an overload that comes and goes, nor of too many', function (): void {
     $of = fn (float $p, int $many): ?SuspectGroup => (new Assessment(
         [], [new SuspectGroup([], array_fill(0, $many, 'x'), $p)], 1, 2, [], [], [], [], null, null,
     ))->found();

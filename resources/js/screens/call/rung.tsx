@@ -43,6 +43,11 @@ function Rail({ hot }: { hot: boolean }) {
 
 type Fed = 'through' | 'to' | 'none';
 
+/** Where the highlighter ends. */
+const END = { through: 'right-0', to: 'right-[calc(50%+var(--gap))]' };
+
+const JUMPER = '-translate-x-1/2 absolute top-0 left-1/2 h-5 w-12 rounded-t-full border-2 border-ink border-b-0 border-dashed';
+
 function Contact({ contact, to, here, fed }: { contact: RungContact; to: string; here: boolean; fed: Fed }) {
     const name = CONTACT[contact.contact];
     const state = contact.closed ? 'closed' : contact.waived !== null ? 'jumpered' : 'open';
@@ -56,11 +61,7 @@ function Contact({ contact, to, here, fed }: { contact: RungContact; to: string;
             className="block min-h-[56px] py-2"
         >
             <span aria-hidden="true" className="relative block h-10">
-                {fed !== 'none' && (
-                    <span
-                        className={`absolute top-1/2 left-0 h-4 -translate-y-1/2 bg-live ${fed === 'through' ? 'right-0' : 'right-[calc(50%+var(--gap))]'}`}
-                    />
-                )}
+                {fed !== 'none' && <span className={`absolute top-1/2 left-0 h-4 -translate-y-1/2 bg-live ${END[fed]}`} />}
                 <span className="absolute top-1/2 left-0 right-[calc(50%+var(--gap))] h-[3px] -translate-y-1/2 bg-ink" />
                 <span className="absolute top-1/2 right-0 left-[calc(50%+var(--gap))] h-[3px] -translate-y-1/2 bg-ink" />
                 <span className="-translate-y-1/2 absolute top-1/2 left-[calc(50%-var(--gap)-2px)] h-6 w-[4px] bg-ink" />
@@ -68,9 +69,7 @@ function Contact({ contact, to, here, fed }: { contact: RungContact; to: string;
                 {state === 'closed' && (
                     <span className="-translate-x-1/2 -translate-y-1/2 absolute top-1/2 left-1/2 h-[4px] w-[calc(2*var(--gap))] bg-ink" />
                 )}
-                {state === 'jumpered' && (
-                    <span className="-translate-x-1/2 absolute top-0 left-1/2 h-5 w-12 rounded-t-full border-2 border-ink border-b-0 border-dashed" />
-                )}
+                {state === 'jumpered' && <span className={JUMPER} />}
             </span>
             <span className="block truncate text-center font-bold text-sm leading-tight max-lg:hidden">
                 <span className={here ? 'bg-live px-1 text-live-ink' : ''}>{name}</span>
@@ -78,6 +77,11 @@ function Contact({ contact, to, here, fed }: { contact: RungContact; to: string;
         </Link>
     );
 }
+
+const COIL = [
+    '-translate-x-1/2 -translate-y-1/2 absolute top-1/2 left-1/2 grid size-9 place-items-center',
+    'rounded-full border-[3px] border-ink font-bold text-sm',
+].join(' ');
 
 function Coil({ fed, closed }: { fed: boolean; closed: boolean }) {
     return (
@@ -89,11 +93,7 @@ function Coil({ fed, closed }: { fed: boolean; closed: boolean }) {
             <span aria-hidden="true" className="relative block h-10">
                 {fed && <span className="-translate-y-1/2 absolute top-1/2 left-0 right-1/2 h-4 bg-live" />}
                 <span className="-translate-y-1/2 absolute inset-x-0 top-1/2 h-[3px] bg-ink" />
-                <span
-                    className={`-translate-x-1/2 -translate-y-1/2 absolute top-1/2 left-1/2 grid size-9 place-items-center rounded-full border-[3px] border-ink font-bold text-sm ${closed ? 'bg-live text-live-ink' : 'bg-paper'}`}
-                >
-                    {closed ? '✓' : ''}
-                </span>
+                <span className={`${COIL} ${closed ? 'bg-live text-live-ink' : 'bg-paper'}`}>{closed ? '✓' : ''}</span>
             </span>
             <span aria-hidden="true" className="block text-center font-bold text-sm leading-tight max-lg:hidden">
                 Closed

@@ -4,6 +4,8 @@ import { SIGN } from './functions';
 /** What tells something of the unit, and can be struck out. */
 export const isEvidence = (event: LogEvent) => event.meaning !== null || event.struck !== null || event.type === 'judged';
 
+const CAUSE: Record<string, string> = { found: 'cause', 'not found': 'cause not found', wear: 'plain wear' };
+
 /** An event of the log in plain words. */
 export function eventWords(event: LogEvent, trace: Trace, circuit: CircuitSheet): string {
     const d = event.data;
@@ -54,7 +56,7 @@ export function eventWords(event: LogEvent, trace: Trace, circuit: CircuitSheet)
         case 'complaint':
             return `complaint: “${d.words}”${d.since === '' ? '' : `, since ${d.since}`}, ${d.pattern}`;
         case 'cause':
-            return `${d.kind === 'wear' ? 'plain wear' : d.kind === 'found' ? 'cause' : 'cause not found'}${d.words === '' ? '' : `: ${d.words}`}`;
+            return `${CAUSE[String(d.kind)]}${d.words === '' ? '' : `: ${d.words}`}`;
         case 'worked':
             return `${d.label === '' ? '' : `${d.label}: `}${d.words}${d.before === '' ? '' : `, ${d.before} before, ${d.after} after`}`;
         case 'left':
