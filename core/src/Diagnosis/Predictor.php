@@ -22,6 +22,9 @@ final class Predictor
     /** What is left of volts through the primary of a small transformer on a low impedance, about, at the least. [practice] */
     private const LOADED = 0.6;
 
+    /** So many standard deviations a reading may lie off anyway. */
+    private const EXPECTED = 2.0;
+
     /** Other terminals of a part that are thought of for a mistaken reading, each lead. */
     private const BESIDES = 3;
 
@@ -233,18 +236,18 @@ final class Predictor
         return (new Prediction($volts, false, self::LOADED * $volts, $volts))->within($sway);
     }
 
-    /** How far volts may lie off by the supply of the day, beyond in proportion to it. */
+    /** How far volts may lie off by the supply of the day, beyond what is expected of any reading: of a small difference of large ones. */
     public function sway(Leads $leads, Occasion $when, Scene $scene): float
     {
         $model = $this->settler->model;
+        if (! $leads->function->isVoltsAc() || ! $when->conditions->isEnergised($model->circuit)) {
+            return 0.0;
+        }
+        [$a, $b] = [$model->node($leads->red), $model->node($leads->black)];
+        $sway = $this->outlooks->sway($when->conditions)->between($a, $b, $scene->posture->observed);
+        [, $sigma] = Likelihood::scale($leads->function, $scene->volts($a, $b, Meter::INPUT_OHMS));
 
-        return $leads->function->isVoltsAc() && $when->conditions->isEnergised($model->circuit)
-            ? $this->outlooks->sway($when->conditions)->between(
-                $model->node($leads->red),
-                $model->node($leads->black),
-                $scene->posture->observed,
-            )
-            : 0.0;
+        return max(0.0, $sway - self::EXPECTED * $sigma);
     }
 
     /**
