@@ -5,7 +5,10 @@ declare(strict_types=1);
 use Levin\Core\Record\EventType;
 use Levin\Core\Record\Gate;
 use Levin\Core\Record\Refusal;
+use Levin\Core\Record\Rung\Account;
 use Levin\Core\Record\Rung\Contact;
+use Levin\Core\Record\Rung\Load;
+use Levin\Core\Record\Rung\Loads;
 use Levin\Core\Record\Rung\Rung;
 use Levin\Core\Record\Rung\RungContact;
 use Levin\Core\Record\Rung\Stop;
@@ -232,4 +235,51 @@ it('lets no call be closed with a jumper on, whatever is waived', function (): v
     expect(rungOf($call, Unit::cooling())->openAt())->toBeNull()
         ->and(fn () => (new Gate(Unit::cooling()->model()))->admit(EventType::Closed, [], $call->log))
         ->toThrow(Refusal::class, 'A jumper is still on');
+});
+
+it('tells the visit for the customer, from the record alone', function (): void {
+    $call = arrived(new Called(Unit::cooling()))->clamp('w16');
+    found($call, more: ['cause' => 'heat'])->noted(EventType::Replaced, ['part' => 'CAP'])
+        ->noted(EventType::Worked, ['target' => '', 'label' => '', 'words' => 'coil washed', 'before' => '6 °F', 'after' => '18 °F'])
+        ->noted(EventType::Cause, ['kind' => 'found', 'words' => 'dead fan'])->enterAmps('w11', 11.4)
+        ->noted(EventType::Watched, ['minutes' => 12.5, 'as_expected' => true, 'words' => ''])
+        ->noted(EventType::Watched, ['minutes' => 3, 'as_expected' => false, 'words' => 'stopped']);
+    $words = (new Account(Visit::of(Unit::cooling()->model(), $call->log, $call->judged())))->words();
+    expect(explode("\n", $words))->toBe([
+        'You called because: “hall is hot”',
+        'We found: Capacitor weak.',
+        'What made it fail: heat.',
+        'What made it fail: dead fan.',
+        'We fitted a new one: Dual run capacitor.',
+        'We did: coil washed (6 °F before, 18 °F after).',
+        // the fan's current was read before anything was done
+        'Measured under load: Compressor 11.40 A (plate 14.10 A).',
+        'We watched it for 12.5 minutes; it did what it should.',
+    ]);
+});
+
+it('tells what is left, what must not be switched on, and that nothing is wrong', function (): void {
+    $nothing = ['faults' => [], 'nothing' => true, 'words' => 'all legs', 'label' => 'No electrical fault here: all legs'];
+    $left = ['how' => 'return', 'words' => 'motor ordered', 'must_not' => 'cooling', 'off' => []];
+    $told = static fn (Called $c): string => (new Account(Visit::of(Unit::cooling()->model(), $c->log, [])))->words();
+    expect($told((new Called(Unit::cooling()))->noted(EventType::Finding, $nothing)))->toBe('No electrical fault here: all legs.')
+        ->and($told(found(new Called(Unit::cooling()))->noted(EventType::Cause, ['kind' => 'wear', 'words' => ''])
+            ->noted(EventType::Left, $left)))->toBe(implode("\n", [
+                'We found: Capacitor weak.', 'It is worn out; nothing else made it fail.',
+                'It is left so: motor ordered. Do not switch on: cooling.',
+            ]))
+        ->and($told(found(new Called(Unit::cooling()))->noted(EventType::Cause, ['kind' => 'not found', 'words' => ''])))
+        ->toContain('looked for and not found');
+});
+
+it('reads what a motor draws round the wire that carries all of it, with what a healthy one draws there', function (): void {
+    // common shares its screw with the transformer: the wire to run carries run and start; [physics] Kirchhoff at the motor
+    $call = found(new Called(Unit::cooling()))->enterAmps('w34', 2.2)->noted(EventType::Replaced, ['part' => 'IBM'])->enterAmps('w34', 2.1);
+    $loads = Loads::of(Visit::of(Unit::cooling()->model(), $call->log, $call->judged()));
+    $blower = array_values(array_filter($loads, static fn (Load $l): bool => $l->part->id === 'IBM'))[0];
+    $settled = Unit::cooling()->with();
+    $common = $settled->wireCurrent('w33')->minus($settled->wireCurrent('w38'))->abs();
+    expect($blower->wires)->toBe(['w34'])->and($blower->expected)->toEqualWithDelta($common, 0.01)
+        ->and($blower->before?->number('value'))->toBe(2.2)->and($blower->measured?->number('value'))->toBe(2.1)
+        ->and($blower->isFaulted())->toBeFalse()->and($blower->judged?->text('check'))->toBe('running-current');
 });

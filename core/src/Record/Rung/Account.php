@@ -71,7 +71,7 @@ final readonly class Account
 
             return match ($e->type) {
                 EventType::Replaced => "We fitted a new one: {$parts[$e->text('part')]->label}.",
-                EventType::Worked => rtrim("We did: {$e->text('label')} {$e->text('words')}").$figures.'.',
+                EventType::Worked => 'We did: '.trim("{$e->text('label')} {$e->text('words')}").$figures.'.',
                 default => "It is left so: {$e->text('words')}.".($mustNot === '' ? '' : " Do not switch on: $mustNot."),
             };
         }, $this->visit->since(null, EventType::Replaced, EventType::Worked, EventType::Left));
