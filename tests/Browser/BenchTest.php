@@ -83,24 +83,6 @@ it('shows figures in the units that someone reads in', function (): void {
     $this->until(fn (): bool => $this->api('session')['units']['air pressure'] === 'in w.c.', 'inches kept');
 });
 
-it('is clean by axe, in both themes', function (): void {
-    $this->signIn();
-    $axe = (string) file_get_contents(__DIR__.'/../../node_modules/axe-core/axe.min.js');
-    foreach (['/', '/units', '/units/1', '/bench', '/bench/three-leads', '/bench/refrigerant-side', '/shop'] as $path) {
-        $this->visit($path);
-        $this->find('h1, main input[type=search]');
-        $this->driver()->executeScript($axe);
-        foreach (['sun', 'attic'] as $theme) {
-            $this->driver()->executeScript('document.documentElement.dataset.theme = arguments[0]', [$theme]);
-            $wrong = $this->driver()->executeAsyncScript(
-                'const done = arguments[arguments.length - 1];'
-                    .'axe.run().then(r => done(r.violations.map(v => v.id + ": " + v.nodes.map(n => n.html.slice(0, 120)).join(" | "))))',
-            );
-            expect($wrong)->toBe([], "$path by $theme");
-        }
-    }
-});
-
 it('keeps a judgement with a call, and the unit has it for the next visit', function (): void {
     $this->signIn();
     $call = $this->freshCall();

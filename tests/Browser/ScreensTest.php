@@ -68,6 +68,26 @@ it('has nothing cut off or under 44 px to hit', function (int $width, int $heigh
     }
 })->with(['desk' => [1280, 800], 'phone' => [390, 844]]);
 
+it('is clean by axe, in both themes', function (): void {
+    $this->signIn();
+    $axe = (string) file_get_contents(__DIR__.'/../../node_modules/axe-core/axe.min.js');
+    $call = '/calls/'.$this->call('Reading-room cooling unit').'/';
+    $stops = array_map(fn (Stop $stop): string => $call.$stop->value, Stop::cases());
+    foreach (['/', '/units', '/units/1', '/bench', '/bench/three-leads', '/bench/refrigerant-side', '/shop', ...$stops] as $path) {
+        $this->visit($path);
+        $this->find('h1, main input[type=search]');
+        $this->driver()->executeScript($axe);
+        foreach (['sun', 'attic'] as $theme) {
+            $this->driver()->executeScript('document.documentElement.dataset.theme = arguments[0]', [$theme]);
+            $wrong = $this->driver()->executeAsyncScript(
+                'const done = arguments[arguments.length - 1];'
+                    .'axe.run().then(r => done(r.violations.map(v => v.id + ": " + v.nodes.map(n => n.html.slice(0, 120)).join(" | "))))',
+            );
+            expect($wrong)->toBe([], "$path by $theme");
+        }
+    }
+});
+
 it('shows one pane at a time on a phone', function (): void {
     $this->resize(390, 844);
     $this->signIn();

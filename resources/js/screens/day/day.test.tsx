@@ -106,14 +106,15 @@ it('says what is wrong and tries again', async () => {
 });
 
 it.each([
-    ['scheduled', 'to do'],
-    ['open', 'under way'],
-    ['found', 'found'],
-    ['closed', 'closed'],
-] as const)('calls a call that is %s "%s"', (stage, words) => {
+    ['scheduled', 'seen', 'to do'],
+    ['open', 'found', 'open at Found'],
+    ['found', 'repaired', 'open at Repaired'],
+    ['found', null, 'to be closed'],
+    ['closed', null, 'closed'],
+] as const)('says of a call that is %s at %s "%s"', (stage, open_at, words) => {
     render(
         <MemoryRouter>
-            <CallRow call={aCall({ stage })} />
+            <CallRow call={aCall({ stage, open_at })} />
         </MemoryRouter>,
     );
     expect(screen.getByText(words)).toBeTruthy();

@@ -4,8 +4,15 @@ import type { Call, User } from '../../api/shapes';
 import { More } from '../../ui/more';
 import { Places } from '../../ui/places';
 import { Problem } from '../../ui/problem';
+import { CONTACT } from '../call/stops';
 
-const STAGE: Record<Call['stage'], string> = { scheduled: 'to do', open: 'under way', found: 'found', closed: 'closed' };
+/** How far a call is: at which contact its rung is open, once it has begun. */
+function stage(call: Call): string {
+    if (call.stage === 'scheduled') {
+        return 'to do';
+    }
+    return call.stage === 'closed' ? 'closed' : call.open_at === null ? 'to be closed' : `open at ${CONTACT[call.open_at]}`;
+}
 
 /** Midnight, some days from today, where the device is. */
 function midnight(days: number): string {
@@ -46,12 +53,12 @@ export function CallRow({ call, showUnit = true }: { call: Call; showUnit?: bool
                 </span>
                 <span
                     className={
-                        call.stage === 'open'
+                        call.stage === 'open' || call.stage === 'found'
                             ? 'bg-live px-2 py-1 font-bold text-live-ink text-sm'
                             : 'border border-ink px-2 py-1 font-bold text-sm'
                     }
                 >
-                    {STAGE[call.stage]}
+                    {stage(call)}
                 </span>
             </Link>
         </li>
