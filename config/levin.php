@@ -8,6 +8,10 @@ return [
     // the one shop this installation serves
     'shop' => env('LEVIN_SHOP', 'Tern Sound Mechanical'),
 
+    // where the shop is, and for how many days after a visit it stands by what it did
+    'timezone' => env('LEVIN_TIMEZONE', 'America/New_York'),
+    'guarantee_days' => (int) env('LEVIN_GUARANTEE_DAYS', 90),
+
     // where the shipped circuit files are
     'circuits' => base_path('circuits'),
 

@@ -32,7 +32,7 @@ final readonly class Trace
     /** The diagram is drawn as the leading suspect has it once that is this probable. */
     private const LEADING = 0.5;
 
-    public function __construct(private CircuitShelf $shelf, private Judging $judging)
+    public function __construct(private CircuitShelf $shelf, private Judging $judging, private PastVisits $past)
     {
     }
 
@@ -72,6 +72,7 @@ final readonly class Trace
             self::idsOf($assessment->unexplained, $standing),
             array_map(LoadData::of(...), Loads::of($visit)),
             (new Account($visit))->words(),
+            $this->past->before($call, $visit),
         );
     }
 

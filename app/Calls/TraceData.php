@@ -19,6 +19,7 @@ final readonly class TraceData extends Data
      * @param  list<RungContactData>  $rung  in order
      * @param  list<string>  $unexplained  ids of events that the leading suspect does not explain
      * @param  list<LoadData>  $loads  that are verified
+     * @param  list<PastVisitData>  $past  the last visits to this unit, the last first
      * @param  string  $account  the visit told for the customer, line by line
      * @param  list<string>  $proved  parts and wires shown good by a reading
      */
@@ -38,6 +39,7 @@ final readonly class TraceData extends Data
         public array $unexplained,
         public array $loads,
         public string $account,
+        public array $past,
     ) {
     }
 }

@@ -26,8 +26,8 @@ const MAY_IMPORT = [
     ],
 ];
 
-/** Folders of the core that have their place and no class yet; the first class takes its folder off this list. */
-const CORE_TO_COME = ['Work'];
+/** Folders of the core that have their place and no class yet. */
+const CORE_TO_COME = [];
 
 /** Below Parts: the families of kinds stand on the theory of machines and of sequencing, and on no other family unless named here. */
 const PARTS_MAY_IMPORT = [

@@ -28,7 +28,7 @@ beforeEach(function (): void {
             $this->sees($red, '[data-lead=red]');
             $this->tap("[data-point='$black']");
             $this->sees($black, '[data-lead=black]');
-            $this->click('[aria-label="volts a.c."]');
+            $this->click('[aria-label="V~ volts a.c."]');
             $this->type('input[name=reading]', $volts);
             $this->press('Keep the reading');
         },
@@ -70,10 +70,16 @@ it('opens why a fuse has blown, what is not proved behind it, and keeps what cam
     ($this->read)($call, 'CC.L1', 'CC.L2', '0.1');
     ($this->read)($call, 'FU1.1', 'FU1.2', '239.6');
     $this->sees('Line fuse 1: blown', '[data-finding]');
+    $this->click('[data-contact=cause]');
     $why = '[aria-label="Why? Before the power goes back"]';
     $this->sees('Outdoor fan motor', $why);
     $this->sees('Compressor', '[aria-label="Before you drive for the part"]');
     $this->click("$why [data-check=OFM] button:nth-child(1)");
+    $this->until(
+        fn (): bool => $this->find("$why [data-check=OFM] button:nth-child(1)")->getAttribute('aria-pressed') === 'true',
+        'what came of looking',
+    );
+    $this->click('[data-contact=found]');
     $this->sees('looked at Outdoor fan motor: ok', '[aria-label=Log]');
     // and whatever Levin thinks, the technician's own words go into the record
     $this->type('input[name=own_finding]', 'a mouse between the leads of the fan');

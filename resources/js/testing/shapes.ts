@@ -136,6 +136,7 @@ export const aTrace = (over: Partial<Trace> = {}): Trace => ({
     unexplained: [],
     loads: [],
     account: '',
+    past: [],
     ...over,
 });
 

@@ -60,8 +60,8 @@ final readonly class Account
         return $lines;
     }
 
-    /** @return list<string> */
-    private function done(): array
+    /** @return list<string> what was done, a sentence each */
+    public function done(): array
     {
         $parts = $this->visit->model->circuit->parts;
 

@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import { useCalls } from '../../api/queries';
 import type { LogEvent, Part, Trace } from '../../api/shapes';
 import type { Send } from '../../api/use-outbox';
 import { Sheet } from '../../ui/sheet';
@@ -111,13 +110,8 @@ function Row({ part, last, disabled, pick, more }: RowProps) {
                         </button>
                     );
                 })}
-                <button
-                    type="button"
-                    className="key border-dashed px-3"
-                    aria-label={`${part.label}: when, hands and nose`}
-                    disabled={disabled}
-                    onClick={more}
-                >
+                <button type="button" className="key border-dashed px-3" disabled={disabled} onClick={more}>
+                    <span className="sr-only">{part.label}: </span>
                     <span className="lg:hidden">more</span>
                     <span className="max-lg:hidden">when, hands, nose</span>
                 </button>
@@ -225,31 +219,18 @@ function Codes({ trace }: { trace: Trace }) {
 }
 
 function History({ trace, disabled, send }: { trace: Trace; disabled: boolean; send: Send }) {
-    const calls = useCalls({ unit: String(trace.call.unit.id), until: trace.call.scheduled_for, order: 'latest' });
     const isRead = counting(trace, 'history-read').length > 0;
     return (
         <section aria-label="Has been here" className="px-5 pt-5">
             <h2 className="heading">Has been here</h2>
-            {calls.items.length === 0 && !calls.isPending && <p className="py-2">Nobody, as far as this shop knows.</p>}
+            {trace.past.length === 0 && <p className="py-2">Nobody, as far as this shop knows.</p>}
             <ul>
-                {calls.items.slice(0, 3).map((call) => (
-                    <li key={call.id} className="border-rule border-b py-2 leading-snug">
-                        <strong>
-                            {new Date(call.scheduled_for).toLocaleDateString(undefined, {
-                                day: 'numeric',
-                                month: 'short',
-                                year: 'numeric',
-                            })}
-                        </strong>{' '}
-                        · {call.technician.name}
+                {trace.past.map((visit) => (
+                    <li key={visit.id} className="border-rule border-b py-2 leading-snug" data-past={visit.id}>
+                        <strong>{day(visit.at)}</strong> · {visit.technician}
                         <br />
-                        {call.complaint}
-                        {call.finding !== null && (
-                            <>
-                                <br />
-                                <strong>{call.finding}</strong>
-                            </>
-                        )}
+                        {visit.complaint} {visit.finding !== null && <strong>{visit.finding}.</strong>} {visit.done.join(' ')}
+                        <Guarantee visit={visit} />
                     </li>
                 ))}
             </ul>
@@ -257,12 +238,34 @@ function History({ trace, disabled, send }: { trace: Trace; disabled: boolean; s
                 <button
                     type="button"
                     className="key mt-3 w-full"
-                    disabled={disabled || calls.isPending}
-                    onClick={() => void send('history-read', { visits: calls.total })}
+                    disabled={disabled}
+                    onClick={() => void send('history-read', { visits: trace.past.length })}
                 >
                     I have read it
                 </button>
             )}
         </section>
+    );
+}
+
+/** A day of the shop is a day, wherever the screen is. */
+const day = (iso: string) =>
+    new Date(iso.length === 10 ? `${iso}T12:00:00` : iso).toLocaleDateString(undefined, {
+        day: 'numeric',
+        month: 'short',
+        year: 'numeric',
+    });
+
+/** Whether the shop still stands by what it did, and whether what is found now is that at all. */
+function Guarantee({ visit }: { visit: Trace['past'][number] }) {
+    if (visit.guaranteed_to === null || !visit.holds) {
+        return visit.guaranteed_to === null ? null : <p className="text-quiet">Guarantee was to {day(visit.guaranteed_to)}.</p>;
+    }
+    return (
+        <p>
+            <span className="bg-live px-1 font-bold text-live-ink">Guarantee to {day(visit.guaranteed_to)}</span>
+            {visit.is_same === false && ' What is found now is another matter: not part of what was done then.'}
+            {visit.is_same === true && ' What is found now is of the same parts.'}
+        </p>
     );
 }

@@ -4,6 +4,7 @@ import { afterEach, expect, it, vi } from 'vitest';
 import { EMPTY } from '../../api/outbox';
 import type { Load, Trace } from '../../api/shapes';
 import { aCall, aCondition, aContact, anEvent, aPart, aRung, aSheet, aStanding, aTrace } from '../../testing/shapes';
+import { Arrive } from './arrive';
 import type { AtStop } from './call-screen';
 import { Cause } from './cause';
 import { ago } from './events';
@@ -205,4 +206,69 @@ it('reopens a closed call with a reason, and lets nobody else close it', () => {
     rerender(<HandOver {...closed} trace={aTrace({ call: aCall({ may_change: false }) })} />);
     screen.getByText(/This is Ravi's call/);
     expect(screen.queryByText('Close the call', { selector: 'button' })).toBeNull();
+});
+
+const past = (over: Partial<Trace['past'][number]> = {}): Trace['past'][number] => ({
+    id: 3,
+    at: '2026-10-08T09:00:00Z',
+    technician: 'Ravi',
+    complaint: 'No heat.',
+    finding: 'Hose off',
+    done: ['We did: hose cleared.'],
+    guaranteed_to: '2027-01-06',
+    holds: true,
+    is_same: null,
+    ...over,
+});
+
+it('tells who has been here, what was done, and whether the shop stands by it', () => {
+    const visits = [
+        past(),
+        past({ id: 4, is_same: false }),
+        past({ id: 5, holds: false }),
+        past({ id: 6, done: [], guaranteed_to: null }),
+    ];
+    const props = at(aTrace({ past: visits }));
+    const { container } = render(<Arrive {...props} />, { wrapper: MemoryRouter });
+    const said = (id: number) => container.querySelector(`[data-past="${id}"]`)?.textContent ?? '';
+    expect(said(3)).toContain('Ravi');
+    expect(said(3)).toContain('No heat. Hose off. We did: hose cleared.');
+    expect(said(3)).toMatch(/Guarantee to .*2027$/);
+    expect(said(4)).toContain('another matter: not part of what was done then');
+    expect(said(5)).toContain('Guarantee was to');
+    expect(said(6)).not.toContain('Guarantee');
+    fireEvent.click(screen.getByText('I have read it'));
+    expect(props.send).toHaveBeenCalledWith('history-read', { visits: 4 });
+});
+
+it('takes the complaint once, and what is seen of each part by place', () => {
+    const sheet = aSheet({
+        parts: [aPart('OFM', { label: 'Fan', place: 'outside', observables: ['runs', 'hums'] }), aPart('CAP')],
+    });
+    const props = at(aTrace(), { sheet });
+    const { container, rerender } = render(<Arrive {...props} />, { wrapper: MemoryRouter });
+    type('Since when, if they know', 'Monday');
+    fireEvent.click(screen.getByText('now and then'));
+    fireEvent.click(screen.getByText('Keep the complaint'));
+    expect(props.send).toHaveBeenLastCalledWith('complaint', { words: 'Warm', since: 'Monday', pattern: 'now and then' });
+    expect([...container.querySelectorAll('[data-see]')].length).toBe(1);
+    fireEvent.click(screen.getByText('hums'));
+    expect(props.send).toHaveBeenLastCalledWith('observation', { part: 'OFM', seen: 'hums' });
+    const events = [
+        anEvent({ id: 'c', type: 'complaint', data: { words: 'hall is hot', since: '', pattern: 'all the time' } }),
+        anEvent({ id: 'o', type: 'observation', data: { part: 'OFM', seen: 'hums', moment: 'at once' } }),
+    ];
+    rerender(<Arrive {...props} trace={aTrace({ events })} />);
+    screen.getByText('“hall is hot”');
+    expect(screen.getByText('hums').getAttribute('aria-pressed')).toBe('true');
+    type(/Mode, set point/, 'cool, 72 set, 81 shown');
+    fireEvent.click(screen.getByText('Keep it'));
+    expect(props.send).toHaveBeenLastCalledWith('note', { text: 'Thermostat: cool, 72 set, 81 shown' });
+});
+
+it('warns to write the flashes down while a lamp has not been', () => {
+    const rung = aRung();
+    rung[0] = aContact('seen', 'arrive', { open: ['Control: write down what its lamp shows, before power is cut.'] });
+    render(<Arrive {...at(aTrace({ rung }))} />, { wrapper: MemoryRouter });
+    screen.getByText('Write the flashes down before you cut the power.');
 });

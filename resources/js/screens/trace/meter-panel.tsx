@@ -66,7 +66,7 @@ export function MeterPanel(props: Props) {
                         key={fn}
                         type="button"
                         className="key px-0"
-                        aria-label={NAME[fn]}
+                        aria-label={`${SIGN[fn]} ${NAME[fn]}`}
                         aria-pressed={meter.fn === fn}
                         data-strong={meter.fn === fn}
                         onClick={() => props.setFunction(fn)}
@@ -75,7 +75,7 @@ export function MeterPanel(props: Props) {
                     </button>
                 ))}
                 {!all && (
-                    <button type="button" className="key px-0" aria-label="Other functions" onClick={() => setAll(true)}>
+                    <button type="button" className="key px-0" aria-label="More functions" onClick={() => setAll(true)}>
                         More
                     </button>
                 )}

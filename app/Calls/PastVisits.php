@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Calls;
+
+use Illuminate\Support\Facades\Config;
+use Levin\Core\Record\Event;
+use Levin\Core\Record\EventType;
+use Levin\Core\Record\Rung\Account;
+use Levin\Core\Record\Rung\Visit;
+use Levin\Core\Work\Guarantee;
+
+/** What was done at a unit before, and whether the shop still stands by it. */
+final readonly class PastVisits
+{
+    /** So many are shown. */
+    private const SHOWN = 3;
+
+    public function __construct(private Judging $judging)
+    {
+    }
+
+    /**
+     * @param  Visit  $now  the visit that asks
+     * @return list<PastVisitData> the last first
+     */
+    public function before(Call $call, Visit $now): array
+    {
+        $past = Call::listed()->with(['revision', 'events'])->where('unit_id', $call->unit_id)
+            ->where('scheduled_for', '<', $call->scheduled_for)->whereNotNull('closed_at')
+            ->latest('scheduled_for')->limit(self::SHOWN)->get();
+        $found = self::targets($now->faults());
+        $data = [];
+        foreach ($past as $one) {
+            $visit = $this->judging->visit($one, []);
+            $done = (new Account($visit))->done();
+            $guarantee = self::guarantee();
+            $at = $one->scheduled_for->toDateTimeImmutable();
+            $data[] = new PastVisitData(
+                $one->id,
+                $one->scheduled_for->toIso8601ZuluString(),
+                $one->technician->name,
+                $one->complaint,
+                $one->finding,
+                $done,
+                $done === [] ? null : $guarantee->lastDay($at)->format('Y-m-d'),
+                $done !== [] && $guarantee->holds($at, $call->scheduled_for->toDateTimeImmutable()),
+                $now->faults() === [] ? null : array_intersect($found, self::worked($visit)) !== [],
+            );
+        }
+
+        return $data;
+    }
+
+    private static function guarantee(): Guarantee
+    {
+        return new Guarantee(Config::integer('levin.guarantee_days'), new \DateTimeZone(Config::string('levin.timezone')));
+    }
+
+    /**
+     * @param  list<Event>  $findings
+     * @return list<string> parts and wires
+     */
+    private static function targets(array $findings): array
+    {
+        $targets = [];
+        foreach ($findings as $finding) {
+            foreach (array_filter((array) ($finding->data['faults'] ?? []), is_string(...)) as $fault) {
+                $targets[] = explode(':', $fault)[0];
+            }
+        }
+
+        return $targets;
+    }
+
+    /** @return list<string> parts and wires that something was done to, or that were found at fault */
+    private static function worked(Visit $visit): array
+    {
+        $deeds = $visit->since(null, EventType::Replaced, EventType::Worked);
+
+        return [
+            ...self::targets($visit->faults()),
+            ...array_map(static fn (Event $e): string => $e->text($e->type === EventType::Replaced ? 'part' : 'target'), $deeds),
+        ];
+    }
+}

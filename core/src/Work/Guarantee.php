@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Work;
+
+/** How long a shop stands by what it did: so many days after the day of the visit, to the end of the last of them where the shop is. */
+final readonly class Guarantee
+{
+    /** @param  \DateTimeZone  $zone  where the shop is: a day there may have 23 or 25 hours */
+    public function __construct(private int $days, private \DateTimeZone $zone)
+    {
+    }
+
+    /** The first moment at which it is over. */
+    public function until(\DateTimeImmutable $visit): \DateTimeImmutable
+    {
+        return $visit->setTimezone($this->zone)->setTime(0, 0)->modify('+'.($this->days + 1).' days');
+    }
+
+    /** The last day of it, where the shop is. */
+    public function lastDay(\DateTimeImmutable $visit): \DateTimeImmutable
+    {
+        return $this->until($visit)->modify('-1 day');
+    }
+
+    public function holds(\DateTimeImmutable $visit, \DateTimeImmutable $now): bool
+    {
+        return $now >= $visit && $now < $this->until($visit);
+    }
+}

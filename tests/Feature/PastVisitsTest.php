@@ -1,0 +1,43 @@
+<?php
+
+use App\Calls\Call;
+use App\Shop\User;
+use Illuminate\Support\Facades\Config;
+use Illuminate\Support\Str;
+use Tests\Support\Demo;
+
+// What was done at a unit before, and whether the shop stands by it. Ninety days are the invented shop's.
+
+beforeEach(function (): void {
+    $this->actingAs(User::query()->firstWhere('email', 'oda@ternsound.example'));
+    $this->past = fn (): array => $this->getJson('/api/calls/'.Demo::call('Oven-room cooling unit')->id)->assertOk()->json('past');
+    $this->find = fn (string $fault) => $this->postJson('/api/calls/'.Demo::call('Oven-room cooling unit')->id.'/events', [
+        'id' => (string) Str::uuid(), 'type' => 'finding', 'noted_at' => now()->toIso8601ZuluString(), 'data' => ['faults' => [$fault]],
+    ])->assertCreated();
+});
+
+it('tells the last visits with what was done and until when the shop stands by it', function (): void {
+    Config::set('levin.guarantee_days', 90);
+    [$last] = ($this->past)();
+    $old = Demo::closedCall('Oven-room cooling unit');
+    expect($last)->toMatchArray(['id' => $old->id, 'finding' => 'Line fuse 2: blown', 'holds' => true, 'is_same' => null])
+        ->and(implode(' ', $last['done']))->toContain('Line fuse 2')
+        ->and($last['guaranteed_to'])->toBe(
+            $old->scheduled_for->copy()->setTimezone(Config::string('levin.timezone'))->addDays(90)->format('Y-m-d'),
+        );
+});
+
+it('says that it is over', function (): void {
+    Config::set('levin.guarantee_days', 46);
+    expect(($this->past)()[0]['holds'])->toBeFalse();
+});
+
+it('says whether what is found now is of the parts that were worked on', function (string $fault, bool $isSame): void {
+    ($this->find)($fault);
+    expect(($this->past)()[0]['is_same'])->toBe($isSame);
+})->with([['FU2:blown', true], ['HP:open', false]]);
+
+it('knows of no visit to a unit that nobody has been at', function (): void {
+    $call = Call::query()->whereHas('unit', fn ($q) => $q->where('name', 'Stage cooling unit'))->latest('number')->firstOrFail();
+    expect($this->getJson("/api/calls/$call->id")->assertOk()->json('past'))->toBe([]);
+});
