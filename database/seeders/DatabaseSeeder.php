@@ -64,8 +64,8 @@ class DatabaseSeeder extends Seeder
             $oda,
             'FU2:blown',
             20,
-            'Line fuse 2 melted in the storm; the compressor windings read clear to ground. Both fuses replaced.',
-            true,
+            'Melted in the storm; the compressor windings read clear to ground.',
+            'and the other one replaced',
         );
         $again = $this->visit(
             1036,
@@ -74,9 +74,9 @@ class DatabaseSeeder extends Seeder
             'Cooling stops by noon, starts again by itself.',
             $day->copy()->subDays(12)->addHours(13),
         );
-        $visit->work($again, $marit, 'HP:tripped', 20, 'Outdoor coil packed with seed fluff. Washed; head pressure normal.', true);
+        $visit->work($again, $marit, 'HP:tripped', 20, 'Outdoor coil packed with seed fluff.', 'outdoor coil washed, head pressure normal');
         $shed = $this->visit(1039, $units['seed'], $ravi, 'Shop too warm, outdoor fan slow.', $day->copy()->subDays(5)->addHours(9));
-        $visit->work($shed, $ravi, 'CAP:fan-open', 20, 'Fan section of the dual capacitor dead. Capacitor replaced like for like.', true);
+        $visit->work($shed, $ravi, 'CAP:fan-open', 20, 'Plain age.', 'replaced like for like');
 
         // what was judged on spring visits
         foreach ([[37, '900'], [25, '760'], [13, '410'], [1, '330']] as [$months, $megohms]) {

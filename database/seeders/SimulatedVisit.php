@@ -33,8 +33,11 @@ final class SimulatedVisit
     {
     }
 
-    /** @param  int  $tests at most this many readings and looks */
-    public function work(Call $call, User $user, string $fault, int $tests, string $cause = '', bool $close = false): void
+    /**
+     * @param  int  $tests at most this many readings and looks
+     * @param  string  $done  what was done about it; nothing: the call stays open
+     */
+    public function work(Call $call, User $user, string $fault, int $tests, string $cause = '', string $done = ''): void
     {
         $this->clock = $call->scheduled_for->copy()->addMinutes(6);
         $settler = $this->shelf->settler($call->revision);
@@ -55,8 +58,8 @@ final class SimulatedVisit
             }
             $this->follow($call, $user, $assessment->next[0]->candidate);
         }
-        if ($close) {
-            $this->repair($call, $user, $fault);
+        if ($done !== '') {
+            $this->repair($call, $user, $fault, $done);
             $this->restore($call, $user);
             $this->verify($call, $user);
             $this->append($call, $user, EventType::WasTold, [
@@ -82,7 +85,7 @@ final class SimulatedVisit
     }
 
     /** What was found is put right, and the unit is a healthy one again. */
-    private function repair(Call $call, User $user, string $fault): void
+    private function repair(Call $call, User $user, string $fault, string $done): void
     {
         foreach ($this->judging->visit($call->load('events'))->faults() as $finding) {
             $faults = array_filter((array) ($finding->data['faults'] ?? []), is_string(...));
@@ -91,7 +94,7 @@ final class SimulatedVisit
             if ($isPart && $this->standing($call)->provedDead) {
                 $this->append($call, $user, EventType::Replaced, ['part' => $part]);
             } else {
-                $this->append($call, $user, EventType::Worked, ['target' => $part, 'words' => $finding->text('cause')]);
+                $this->append($call, $user, EventType::Worked, ['target' => $part, 'words' => $done]);
             }
         }
         $this->unit->mend([$fault]);

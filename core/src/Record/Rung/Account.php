@@ -18,7 +18,7 @@ final readonly class Account
 
     public function words(): string
     {
-        return implode("\n", [
+        return implode("\n", array_map(self::sentence(...), [
             ...$this->each('You called because: “%s”', 'words', EventType::Complaint),
             ...array_map(static fn (Event $e): string => $e->isTrue('nothing')
                 ? "{$e->text('label')}."
@@ -33,7 +33,13 @@ final readonly class Account
                     static fn (Event $e): bool => $e->isTrue('as_expected'),
                 ), -1),
             ),
-        ]);
+        ]));
+    }
+
+    /** What somebody wrote may have its full stop. */
+    private static function sentence(string $line): string
+    {
+        return (string) preg_replace('/\.{2,}/', '.', $line);
     }
 
     /** @return list<string> */
@@ -65,7 +71,7 @@ final readonly class Account
     {
         $parts = $this->visit->model->circuit->parts;
 
-        return array_map(static function (Event $e) use ($parts): string {
+        return array_map(self::sentence(...), array_map(static function (Event $e) use ($parts): string {
             $mustNot = $e->text('must_not');
             $figures = $e->text('before') === '' ? '' : " ({$e->text('before')} before, {$e->text('after')} after)";
 
@@ -74,7 +80,7 @@ final readonly class Account
                 EventType::Worked => 'We did: '.trim("{$e->text('label')} {$e->text('words')}").$figures.'.',
                 default => "It is left so: {$e->text('words')}.".($mustNot === '' ? '' : " Do not switch on: $mustNot."),
             };
-        }, $this->visit->since(null, EventType::Replaced, EventType::Worked, EventType::Left));
+        }, $this->visit->since(null, EventType::Replaced, EventType::Worked, EventType::Left)));
     }
 
     /** @return list<string> */
