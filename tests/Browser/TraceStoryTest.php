@@ -241,7 +241,7 @@ it('refuses ohms until the circuit is proved dead, and the way to prove it is ri
     $tap = fn (string $point) => $this->tap("[data-point='$point']");
     $tap('COMP.C');
     $tap('COMP.R');
-    $this->click('[aria-label=ohms]');
+    $this->click('[aria-label="Ω ohms"]');
     $this->sees('Not proved dead', '[role=alert]');
     expect($this->find('form[aria-label=Meter] button[type=submit]')->isEnabled())->toBeFalse();
     $this->press('Prove it dead');
@@ -262,7 +262,7 @@ it('refuses ohms until the circuit is proved dead, and the way to prove it is ri
     expect(array_keys($energy, 'live'))->toEqualCanonicalizing(['SUP.L1', 'SUP.L2', 'CB1.L1', 'CB1.L2', 'CB2.L1', 'CB2.L2']);
     $tap('COMP.C');
     $tap('COMP.R');
-    $this->click('[aria-label=ohms]');
+    $this->click('[aria-label="Ω ohms"]');
     $dead = Unit::cooling()->settle(Unit::cooling()->off());
     $this->sees(Unit::cooling()->read(MeterFunction::Ohms, 'COMP.C', 'COMP.R', $dead)->display(), '[data-expected]');
     $this->type('input[name=reading]', '-4');

@@ -127,7 +127,7 @@ it('takes what hands find, an amperage, a jumper with its reason, and what canno
     $this->sees('Outdoor fan motor: turns freely, hot', '[aria-label=Log]');
     ($this->kept)($call, function (): void {
         $this->tap("[data-point='TST.R']");
-        $this->click('[aria-label=amperes]');
+        $this->click('[aria-label="A~ amperes"]');
         $this->click('select[name=wire] option[value=w14]');
         $this->sees('A', '[data-expected]');
         $this->type('input[name=reading]', '2.6');
