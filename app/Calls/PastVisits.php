@@ -31,11 +31,11 @@ final readonly class PastVisits
             ->where('scheduled_for', '<', $call->scheduled_for)->whereNotNull('closed_at')
             ->latest('scheduled_for')->limit(self::SHOWN)->get();
         $found = self::targets($now->faults());
+        $guarantee = self::guarantee();
         $data = [];
         foreach ($past as $one) {
             $visit = $this->judging->visit($one, []);
             $done = (new Account($visit))->done();
-            $guarantee = self::guarantee();
             $at = $one->scheduled_for->toDateTimeImmutable();
             $data[] = new PastVisitData(
                 $one->id,

@@ -18,8 +18,19 @@ use Levin\Core\Record\Judging\RunningAmps;
 /** What is verified after a repair: the loads that the unit should run as it is left, and those that something was done to. */
 final class Loads
 {
+    /** @var \WeakMap<Visit, list<Load>>|null worked out once for whoever asks of the same visit */
+    private static ?\WeakMap $known = null;
+
     /** @return list<Load> as the drawing has the parts */
     public static function of(Visit $visit): array
+    {
+        self::$known ??= new \WeakMap;
+
+        return self::$known[$visit] ??= self::workedOut($visit);
+    }
+
+    /** @return list<Load> */
+    private static function workedOut(Visit $visit): array
     {
         $runs = self::asLeft($visit);
         $loads = [];

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { LogEvent, Part, Trace } from '../../api/shapes';
 import type { Send } from '../../api/use-outbox';
+import { OneOf } from '../../ui/one-of';
 import { Sheet } from '../../ui/sheet';
 import { Seen } from '../trace/seen';
 import type { AtStop } from './call-screen';
@@ -120,13 +121,19 @@ function Row({ part, last, disabled, pick, more }: RowProps) {
     );
 }
 
-const PATTERNS = ['all the time', 'now and then', 'not known'] as const;
+type Pattern = 'all the time' | 'now and then' | 'not known';
+
+const PATTERNS: readonly (readonly [Pattern, string])[] = [
+    ['all the time', 'all the time'],
+    ['now and then', 'now and then'],
+    ['not known', 'not known'],
+];
 
 function Complaint({ trace, disabled, send }: { trace: Trace; disabled: boolean; send: Send }) {
     const taken = counting(trace, 'complaint').at(-1);
     const [words, setWords] = useState(trace.call.complaint);
     const [since, setSince] = useState('');
-    const [pattern, setPattern] = useState<(typeof PATTERNS)[number]>('not known');
+    const [pattern, setPattern] = useState<Pattern>('not known');
     if (taken !== undefined) {
         return (
             <section aria-label="Complaint" className="border-rule border-b pb-3">
@@ -158,20 +165,7 @@ function Complaint({ trace, disabled, send }: { trace: Trace; disabled: boolean;
                     Since when, if they know
                     <input className="field" name="since" value={since} onChange={(e) => setSince(e.target.value)} />
                 </label>
-                <fieldset className="flex flex-wrap gap-2" aria-label="How often">
-                    {PATTERNS.map((p) => (
-                        <button
-                            key={p}
-                            type="button"
-                            className="key px-3"
-                            aria-pressed={pattern === p}
-                            data-on={pattern === p}
-                            onClick={() => setPattern(p)}
-                        >
-                            {p}
-                        </button>
-                    ))}
-                </fieldset>
+                <OneOf label="How often" choices={PATTERNS} value={pattern} set={setPattern} />
             </div>
             <button type="submit" className="key" data-strong="true" disabled={disabled || words.trim() === ''}>
                 Keep the complaint

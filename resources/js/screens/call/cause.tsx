@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { OneOf } from '../../ui/one-of';
 import { Aftermath } from '../trace/aftermath';
 import type { AtStop } from './call-screen';
 import { counting } from './events';
@@ -44,20 +45,7 @@ export function Cause({ trace, outbox, disabled }: AtStop) {
                             {said.data.words === '' ? '' : `: ${said.data.words}`}
                         </p>
                     )}
-                    <fieldset className="flex flex-wrap gap-2" aria-label="Which it is">
-                        {KINDS.map(([k, label]) => (
-                            <button
-                                key={k}
-                                type="button"
-                                className="key px-3"
-                                aria-pressed={kind === k}
-                                data-on={kind === k}
-                                onClick={() => setKind(k)}
-                            >
-                                {label}
-                            </button>
-                        ))}
-                    </fieldset>
+                    <OneOf label="Which it is" choices={KINDS} value={kind} set={setKind} />
                     <label className="grid gap-1">
                         {kind === 'found' ? 'What it was' : 'What there is to say of it, if anything'}
                         <input className="field" name="cause" value={words} onChange={(e) => setWords(e.target.value)} />

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { CircuitSheet, LogEvent, Trace } from '../../api/shapes';
 import type { Send } from '../../api/use-outbox';
+import { OneOf } from '../../ui/one-of';
 import { undoable } from '../trace/conditions';
 import { eventWords } from '../trace/event-words';
 import type { AtStop } from './call-screen';
@@ -47,20 +48,9 @@ export function Repair({ trace, sheet, outbox, disabled }: AtStop) {
                     </ul>
                 </section>
             )}
-            <fieldset className="mb-3 flex flex-wrap gap-2" aria-label="What was done">
-                {WHAT.map(([w, label]) => (
-                    <button
-                        key={w}
-                        type="button"
-                        className="key px-3"
-                        aria-pressed={what === w}
-                        data-on={what === w}
-                        onClick={() => setWhat(w)}
-                    >
-                        {label}
-                    </button>
-                ))}
-            </fieldset>
+            <div className="mb-3">
+                <OneOf label="What was done" choices={WHAT} value={what} set={setWhat} />
+            </div>
             {what === 'fitted' && <Fitted trace={trace} sheet={sheet} disabled={disabled} send={send} />}
             {what === 'worked' && <Worked trace={trace} sheet={sheet} disabled={disabled} send={send} />}
             {what === 'left' && <Left trace={trace} sheet={sheet} disabled={disabled} send={send} />}
@@ -210,20 +200,7 @@ function Left(props: FormProps) {
                 void props.send('left', { how, words, must_not: mustNot, off }).then((sent) => sent && setWords(''));
             }}
         >
-            <fieldset className="flex flex-wrap gap-2" aria-label="How it is left">
-                {HOWS.map(([h, label]) => (
-                    <button
-                        key={h}
-                        type="button"
-                        className="key px-3"
-                        aria-pressed={how === h}
-                        data-on={how === h}
-                        onClick={() => setHow(h)}
-                    >
-                        {label}
-                    </button>
-                ))}
-            </fieldset>
+            <OneOf label="How it is left" choices={HOWS} value={how} set={setHow} />
             <label className="grid gap-1">
                 {how === 'return' ? 'Why someone comes back, and with what' : 'How it is left, and what its tag says'}
                 <input className="field" name="left" value={words} onChange={(e) => setWords(e.target.value)} />
