@@ -187,7 +187,20 @@ abstract class BrowserTestCase extends TestCase
                 // the page is being drawn anew
             }
         } while (microtime(true) < $until);
-        $this->fail("Waited in vain for: $what. The page says:\n".$this->text('body'));
+        $this->fail("Waited in vain for: $what. In its fields: {$this->fields()}. The page says:\n".$this->text('body'));
+    }
+
+    /** What stands in the fields of the page, where the focus is, and which keys cannot be pressed: for a test that failed. */
+    private function fields(): string
+    {
+        return (string) $this->driver()->executeScript(<<<'JS'
+            const fields = [...document.querySelectorAll('input, textarea, select')].map((f) => `${f.name}=${f.value}`);
+            const shut = [...document.querySelectorAll('button:disabled')].map((b) => b.innerText || b.ariaLabel);
+            const at = document.activeElement;
+            const asked = performance.getEntriesByType('resource').filter((r) => r.name.includes('/api/')).slice(-6)
+                .map((r) => `${r.name.split('/api/')[1]} at ${Math.round(r.startTime)} for ${Math.round(r.duration)} ms`);
+            return `${fields.join(' ')}; asked: ${asked.join(', ')}; now ${Math.round(performance.now())} ms; focus on ${at?.tagName} ${at?.name ?? ''} ${at?.innerText?.slice(0, 30)}; disabled: ${shut.join(', ')}`;
+            JS);
     }
 
     protected function find(string $css): RemoteWebElement

@@ -197,3 +197,21 @@ it('says when the browser keeps nothing at all', async () => {
     await box(offline).start();
     expect(state.refusal).toContain('keeps nothing');
 });
+
+it('sends straight to the server what a database that never opens cannot keep, and says so', async () => {
+    vi.useFakeTimers();
+    const open = vi.spyOn(indexedDB, 'open').mockImplementation(() => new IDBOpenDBRequest());
+    const sent: EventInput[] = [];
+    const out = box(async (event) => {
+        sent.push(event);
+    });
+    const outcome = out.send('note', { text: 'Hums.' });
+    await vi.advanceTimersByTimeAsync(5000);
+    expect(await outcome).toBe('stored');
+    expect(sent.map((e) => e.data.text)).toEqual(['Hums.']);
+    // and asks again the next time
+    open.mockRestore();
+    vi.useRealTimers();
+    expect(await out.send('note', { text: 'Hums still.' })).toBe('stored');
+    expect(sent).toHaveLength(2);
+});

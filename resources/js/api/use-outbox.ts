@@ -8,14 +8,14 @@ import type { EventType, Trace } from './shapes';
 /** Sends an event; false when the server will never take it. One that waits counts as sent: it is kept. */
 export type Send = (type: EventType, data: Record<string, unknown>) => Promise<boolean>;
 
-let letters: IndexedLetters | null = null;
+/** One database for all calls. It is opened as the application starts, so that nothing has to wait for it being made. */
+export const letters = new IndexedLetters();
 
 /** The outbox of a call for a screen; the work is the class's. */
 export function useOutbox(call: string) {
     const client = useQueryClient();
     const [state, setState] = useState<OutboxState>(EMPTY);
     const box = useMemo(() => {
-        letters ??= new IndexedLetters();
         const deliver = async (event: unknown) => {
             const trace = await api<Trace>('POST', `calls/${call}/events`, event);
             client.setQueryData(['trace', call], trace);
