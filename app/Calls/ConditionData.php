@@ -13,7 +13,6 @@ final readonly class ConditionData extends Data
     /**
      * @param  string  $says  in words, as it is
      * @param  bool  $power  switching it off is part of making the unit dead
-     * @param  bool  $putBack  whether a visit must leave it as it should be
      * @param  string  $on  what it is called when on
      * @param  string  $off  and when off
      */
@@ -23,8 +22,6 @@ final readonly class ConditionData extends Data
         public bool $value,
         public string $says,
         public bool $power,
-        public bool $putBack,
-        public bool $default,
         public string $on,
         public string $off,
     ) {
@@ -38,8 +35,6 @@ final readonly class ConditionData extends Data
             $value,
             $value ? $condition->on : $condition->off,
             $condition->power,
-            $condition->isPutBack(),
-            $condition->default,
             $condition->on,
             $condition->off,
         );

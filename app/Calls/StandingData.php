@@ -6,7 +6,6 @@ namespace App\Calls;
 
 use App\Api\Data;
 use Levin\Core\Circuit\Condition;
-use Levin\Core\Record\JumperOn;
 use Levin\Core\Record\Standing;
 
 /** How a call stands after its events. */
@@ -16,8 +15,6 @@ final readonly class StandingData extends Data
      * @param  list<ConditionData>  $conditions
      * @param  list<string>  $lifted  wires
      * @param  list<string>  $powerStillOn  labels of switches
-     * @param  list<string>  $powerOff  labels of switches that should be on
-     * @param  list<JumperData>  $jumpers
      * @param  list<string>  $removed  parts pulled or unplugged
      * @param  list<string>  $outOfReach  places, as the circuit names them
      * @param  bool  $mustRun  whether it may not be shut down until it cycles off
@@ -29,8 +26,6 @@ final readonly class StandingData extends Data
         public array $lifted,
         public bool $provedDead,
         public array $powerStillOn,
-        public array $powerOff,
-        public array $jumpers,
         public array $removed,
         public array $outOfReach,
         public bool $mustRun,
@@ -50,8 +45,6 @@ final readonly class StandingData extends Data
             $standing->conditions->lifted,
             $standing->provedDead,
             $standing->powerStillOn(),
-            $standing->powerOff(),
-            array_map(static fn (JumperOn $j): JumperData => JumperData::of($j), $standing->jumpers),
             $standing->conditions->removed,
             $standing->limits->places,
             $standing->limits->mustRun,

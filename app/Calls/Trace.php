@@ -23,6 +23,7 @@ use Levin\Core\Record\Event;
 use Levin\Core\Record\EventType;
 use Levin\Core\Record\Rung\Account;
 use Levin\Core\Record\Rung\Loads;
+use Levin\Core\Record\Rung\OpenItems;
 use Levin\Core\Record\Rung\Rung;
 use Levin\Core\Record\Standing;
 
@@ -69,6 +70,7 @@ final readonly class Trace
             $checks[0],
             $checks[1],
             array_map(RungContactData::of(...), (new Rung($visit))->contacts()),
+            array_map(OpenItemData::of(...), OpenItems::of($visit)),
             self::idsOf($assessment->unexplained, $standing),
             array_map(LoadData::of(...), Loads::of($visit)),
             (new Account($visit))->words(),

@@ -17,6 +17,7 @@ final readonly class TraceData extends Data
      * @param  list<CheckData>  $why  what may have brought the finding about, cheapest check first
      * @param  list<CheckData>  $behind  what sits behind it and nothing has proved
      * @param  list<RungContactData>  $rung  in order
+     * @param  list<OpenItemData>  $openItems  what this visit has to put back
      * @param  list<string>  $unexplained  ids of events that the leading suspect does not explain
      * @param  list<LoadData>  $loads  that are verified
      * @param  list<PastVisitData>  $past  the last visits to this unit, the last first
@@ -36,6 +37,7 @@ final readonly class TraceData extends Data
         public array $why,
         public array $behind,
         public array $rung,
+        public array $openItems,
         public array $unexplained,
         public array $loads,
         public string $account,

@@ -199,7 +199,8 @@ abstract class BrowserTestCase extends TestCase
             const at = document.activeElement;
             const asked = performance.getEntriesByType('resource').filter((r) => r.name.includes('/api/')).slice(-6)
                 .map((r) => `${r.name.split('/api/')[1]} at ${Math.round(r.startTime)} for ${Math.round(r.duration)} ms`);
-            return `${fields.join(' ')}; asked: ${asked.join(', ')}; now ${Math.round(performance.now())} ms; focus on ${at?.tagName} ${at?.name ?? ''} ${at?.innerText?.slice(0, 30)}; disabled: ${shut.join(', ')}`;
+            return `${fields.join(' ')}; asked: ${asked.join(', ')}; now ${Math.round(performance.now())} ms; `
+                + `focus on ${at?.tagName} ${at?.name ?? ''} ${at?.innerText?.slice(0, 30)}; disabled: ${shut.join(', ')}`;
             JS);
     }
 

@@ -9,6 +9,7 @@ use Levin\Core\Record\Rung\Account;
 use Levin\Core\Record\Rung\Contact;
 use Levin\Core\Record\Rung\Load;
 use Levin\Core\Record\Rung\Loads;
+use Levin\Core\Record\Rung\OpenItems;
 use Levin\Core\Record\Rung\Rung;
 use Levin\Core\Record\Rung\RungContact;
 use Levin\Core\Record\Rung\Stop;
@@ -157,7 +158,7 @@ it('opens Restored with every lead, jumper, part and switch that is not as it sh
     $call = (new Called(Unit::cooling()))->off()->lift('w12')->pull('FU1')
         ->noted(EventType::Jumper, ['from' => 'TST.R', 'to' => 'TST.Y', 'on' => true, 'reason' => 'x']);
     $open = asked($call, Contact::Restored);
-    expect($open[0])->toContain('Land the ')->and($open[1])->toBe('Take the jumper off TST.R and TST.Y.')
+    expect($open[0])->toBe('Take the jumper off TST.R and TST.Y.')->and($open[1])->toContain('Land the ')
         ->and($open[2])->toStartWith('Put ')->and(array_slice($open, 3))->toBe([
             'Outdoor breaker: it should be on.', 'Disconnect: it should be in.', 'Indoor breaker: it should be on.',
         ])
@@ -169,6 +170,24 @@ it('opens it with a cover that is off, and not with the weather', function (): v
     $unit = Unit::shipped('gas-furnace');
     expect(asked((new Called($unit))->set('door_off', true)->set('filter_clogged', true), Contact::Restored, $unit))
         ->toBe(['Blower door: it should be on.']);
+});
+
+it('says of all that is open since when, whether it is left so, and what puts it back', function (): void {
+    $call = (new Called(Unit::cooling()))->off()->lift('w12')
+        ->noted(EventType::Jumper, ['from' => 'TST.R', 'to' => 'TST.Y', 'on' => true, 'reason' => 'x'])
+        ->noted(EventType::Left, ['how' => 'return', 'words' => 'motor ordered', 'must_not' => '', 'off' => ['w12']]);
+    $items = array_column(OpenItems::of(Visit::of(Unit::cooling()->model(), $call->log, [])), null, 'key');
+    expect(array_keys($items))->toBe(['TST.R~TST.Y', 'w12', 'outdoor_breaker', 'disconnect', 'indoor_breaker'])
+        ->and($items['w12']->isLeft)->toBeTrue()->and($items['disconnect']->isLeft)->toBeFalse()
+        ->and($items['TST.R~TST.Y']->mayBeLeft())->toBeFalse()->and($items['w12']->mayBeLeft())->toBeTrue()
+        ->and($items['disconnect']->state)->toBe('pulled')->and($items['disconnect']->undo)->toBe('in')
+        // each was opened one event after the other, ten seconds apart
+        ->and($items['w12']->since - $items['indoor_breaker']->since)->toBeGreaterThanOrEqual(10.0)
+        ->and($items['TST.R~TST.Y']->since)->toBe($items['w12']->since + 10.0);
+    foreach ($items as $item) {
+        $call->noted($item->type, $item->data);
+    }
+    expect(OpenItems::of(Visit::of(Unit::cooling()->model(), $call->log, [])))->toBe([]);
 });
 
 it('asks for nothing back that is left off on purpose, and for no load that it keeps from running', function (): void {

@@ -1,6 +1,17 @@
 /** Whole shapes of the API with plain values, for tests to vary. */
 
-import type { Advice, Call, CircuitSheet, Condition, DrawnState, LogEvent, Part, RungContact, Trace } from '../api/shapes';
+import type {
+    Advice,
+    Call,
+    CircuitSheet,
+    Condition,
+    DrawnState,
+    LogEvent,
+    OpenItem,
+    Part,
+    RungContact,
+    Trace,
+} from '../api/shapes';
 
 export const aCall = (over: Partial<Call> = {}): Call => ({
     id: 7,
@@ -25,8 +36,6 @@ export const aCondition = (name: string, value: boolean, power: boolean, on = 'o
     value,
     says: value ? on : off,
     power,
-    put_back: power,
-    default: true,
     on,
     off,
 });
@@ -49,6 +58,19 @@ export const aSheet = (over: Partial<CircuitSheet> = {}): CircuitSheet => ({
     parts: [aPart('CC', { label: 'Contactor', points: ['CC.A', 'CC.B'], observables: ['pulled in', 'dropped out'] })],
     wires: [{ id: 'w24', colour: 'orange', from: 'LP.2', to: 'CC.A', gauge: 18 }],
     quantities: [{ name: 'head_pressure', label: 'Head pressure', units: ['kPa', 'psi', 'bar'] }],
+    ...over,
+});
+
+export const anOpenItem = (over: Partial<OpenItem> = {}): OpenItem => ({
+    type: 'lead',
+    key: 'w24',
+    label: 'Orange wire w24, LP.2 – CC.A',
+    state: 'lifted',
+    undo: 'land it',
+    data: { wire: 'w24', lifted: false },
+    since: null,
+    left: false,
+    may_be_left: true,
     ...over,
 });
 
@@ -133,6 +155,7 @@ export const aTrace = (over: Partial<Trace> = {}): Trace => ({
     why: [],
     behind: [],
     rung: aRung(),
+    open_items: [],
     unexplained: [],
     loads: [],
     account: '',
@@ -160,8 +183,6 @@ export const aStanding = (over: Partial<Trace['standing']> = {}): Trace['standin
     lifted: [],
     proved_dead: false,
     power_still_on: ['breaker'],
-    power_off: [],
-    jumpers: [],
     removed: [],
     out_of_reach: [],
     must_run: false,

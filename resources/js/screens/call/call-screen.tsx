@@ -12,6 +12,7 @@ import { Waiting } from '../trace/waiting';
 import { Arrive } from './arrive';
 import { Cause } from './cause';
 import { HandOver } from './hand-over';
+import { JumperClocks } from './jumper-clock';
 import { Repair } from './repair';
 import { CallRung } from './rung';
 import { nextStop, STOPS, type Stop, stopPath } from './stops';
@@ -55,6 +56,7 @@ function CallStop({ id, trace, sheet, stop }: { id: string; trace: Trace; sheet:
         <main className="flex h-dvh flex-col">
             <Status trace={trace} />
             <CallRung trace={trace} stop={stop} />
+            <JumperClocks trace={trace} disabled={at.disabled} send={outbox.send} />
             <Waiting outbox={outbox} />
             {stop === 'trace' ? <TraceBoard id={id} {...at} /> : <OtherStop stop={stop} at={at} />}
             <Sheet open={outbox.error?.isExpired === true} onOpenChange={() => {}} title="Sign in again">

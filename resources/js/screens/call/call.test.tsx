@@ -1,14 +1,15 @@
-import { cleanup, fireEvent, render, screen, within } from '@testing-library/react';
+import { act, cleanup, fireEvent, render, screen, within } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
 import { afterEach, expect, it, vi } from 'vitest';
 import { EMPTY } from '../../api/outbox';
 import type { Load, Trace } from '../../api/shapes';
-import { aCall, aCondition, aContact, anEvent, aPart, aRung, aSheet, aStanding, aTrace } from '../../testing/shapes';
+import { aCall, aContact, anEvent, anOpenItem, aPart, aRung, aSheet, aStanding, aTrace } from '../../testing/shapes';
 import { Arrive } from './arrive';
 import type { AtStop } from './call-screen';
 import { Cause } from './cause';
 import { ago } from './events';
 import { HandOver } from './hand-over';
+import { JumperClocks } from './jumper-clock';
 import { Repair } from './repair';
 import { CallRung } from './rung';
 import { StillOpen } from './still-open';
@@ -73,21 +74,32 @@ it('keeps what made it fail: found in words, not found, or wear', () => {
     expect(props.send.mock.lastCall?.[1]).toMatchObject({ kind: 'wear' });
 });
 
-const repaired = (over: Partial<Trace['standing']> = {}) =>
+const repaired = (over: Partial<Trace> = {}) =>
     aTrace({
         call: aCall({ finding: 'Coil open' }),
         rung: aRung(3),
-        standing: aStanding(over),
-        events: [
-            anEvent({ type: 'finding', data: { faults: ['CC:coil-open'] } }),
-            anEvent({
-                id: 'b',
-                type: 'lead',
-                data: { wire: 'w24', lifted: true },
-                noted_at: new Date(Date.now() - 14 * 60000).toISOString(),
-            }),
-        ],
+        events: [anEvent({ type: 'finding', data: { faults: ['CC:coil-open'] } })],
+        ...over,
     });
+
+const breaker = anOpenItem({
+    type: 'condition',
+    key: 'breaker',
+    label: 'Breaker',
+    state: 'off',
+    undo: 'on',
+    data: { name: 'breaker', value: true },
+});
+
+const jumper = anOpenItem({
+    type: 'jumper',
+    key: 'TST.R~TST.Y',
+    label: 'Jumper TST.R – TST.Y',
+    state: 'on: to try it',
+    undo: 'take it off',
+    data: { from: 'TST.R', to: 'TST.Y', on: false },
+    may_be_left: false,
+});
 
 it('fits a part on a dead circuit only, the one of the finding first, with what must match', () => {
     const plate = [{ name: 'coil_volts', meaning: 'rated coil voltage', value: 24, unit: 'V' }];
@@ -96,14 +108,13 @@ it('fits a part on a dead circuit only, the one of the finding first, with what 
     const { rerender } = render(<Repair {...live} />, { wrapper: MemoryRouter });
     expect((screen.getByText('It is fitted') as HTMLButtonElement).disabled).toBe(true);
     expect(screen.getByLabelText('What must match').textContent).toContain('rated coil voltage24 V');
-    rerender(<Repair {...live} trace={repaired({ proved_dead: true })} />);
+    rerender(<Repair {...live} trace={repaired({ standing: aStanding({ proved_dead: true }) })} />);
     fireEvent.click(screen.getByText('It is fitted'));
     expect(live.send).toHaveBeenCalledWith('replaced', { part: 'CC' });
 });
 
 it('keeps work that is no part, and how it is left with what stays off', () => {
-    const conditions = [aCondition('breaker', false, true)];
-    const props = at(repaired({ conditions, lifted: ['w24'] }));
+    const props = at(repaired({ open_items: [jumper, anOpenItem(), breaker] }));
     render(<Repair {...props} />, { wrapper: MemoryRouter });
     fireEvent.click(screen.getByText('Work that is no part'));
     type(/coil washed, splice/, 'coil washed');
@@ -112,7 +123,8 @@ it('keeps work that is no part, and how it is left with what stays off', () => {
     expect(props.send).toHaveBeenLastCalledWith('worked', { target: '', words: 'coil washed', before: '40 °F', after: '' });
     fireEvent.click(screen.getByText('It cannot be put right now'));
     type(/Why someone comes back/, 'motor ordered');
-    fireEvent.click(screen.getByLabelText('w24 lifted, capped'));
+    fireEvent.click(screen.getByLabelText(/Orange wire w24/));
+    expect(screen.queryByLabelText(/Jumper/)).toBeNull();
     fireEvent.click(screen.getByText('It is left so'));
     expect(props.send).toHaveBeenLastCalledWith('left', {
         how: 'return',
@@ -123,17 +135,30 @@ it('keeps work that is no part, and how it is left with what stays off', () => {
 });
 
 it('lists all that is open with how long it has been, and puts it back', () => {
-    const door = { ...aCondition('door_off', true, false, 'off', 'on'), put_back: true, default: false };
-    const conditions = [aCondition('breaker', true, true), door];
-    const props = at(repaired({ conditions, lifted: ['w24'], out_of_reach: ['roof'] }));
+    const since = new Date(Date.now() - 14 * 60000).toISOString();
+    const props = at(repaired({ open_items: [anOpenItem({ since }), { ...breaker, left: true }] }));
     const { container } = render(<Repair {...props} />, { wrapper: MemoryRouter });
     const items = [...container.querySelectorAll('[data-open-item]')];
-    expect(items.map((i) => i.getAttribute('data-open-item'))).toEqual(['w24', 'door_off']);
+    expect(items.map((i) => i.getAttribute('data-open-item'))).toEqual(['w24', 'breaker']);
     expect(items[0]?.textContent).toContain('for 14 min');
+    expect(items[1]?.textContent).toContain('left so on purpose');
     fireEvent.click(within(items[0] as HTMLElement).getByRole('button'));
     expect(props.send).toHaveBeenLastCalledWith('lead', { wire: 'w24', lifted: false });
     fireEvent.click(within(items[1] as HTMLElement).getByRole('button'));
-    expect(props.send).toHaveBeenLastCalledWith('condition', { name: 'door_off', value: false });
+    expect(props.send).toHaveBeenLastCalledWith('condition', { name: 'breaker', value: true });
+});
+
+it('runs a clock for each jumper that is on', () => {
+    vi.useFakeTimers({ now: Date.parse('2026-11-29T12:02:05Z') });
+    const send = vi.fn();
+    const on = { ...jumper, since: '2026-11-29T12:00:00Z' };
+    render(<JumperClocks trace={aTrace({ open_items: [on, anOpenItem()] })} disabled={false} send={send} />);
+    expect(screen.getByRole('timer').textContent).toBe('02:05');
+    act(() => void vi.advanceTimersByTime(3000));
+    expect(screen.getByRole('timer').textContent).toBe('02:08');
+    fireEvent.click(screen.getByText('take it off'));
+    expect(send).toHaveBeenCalledWith('jumper', { from: 'TST.R', to: 'TST.Y', on: false });
+    vi.useRealTimers();
 });
 
 it('says how long ago', () => {

@@ -12,3 +12,7 @@ export function ago(since: string | null, now = Date.now()): string {
     }
     return minutes < 1 ? 'just now' : minutes < 120 ? `for ${minutes} min` : `for ${Math.floor(minutes / 60)} h`;
 }
+
+/** Seconds as a stop watch shows them. */
+export const clock = (seconds: number): string =>
+    `${String(Math.floor(seconds / 60)).padStart(2, '0')}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`;

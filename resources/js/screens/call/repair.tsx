@@ -1,8 +1,7 @@
 import { useState } from 'react';
-import type { CircuitSheet, LogEvent, Trace } from '../../api/shapes';
+import type { CircuitSheet, Trace } from '../../api/shapes';
 import type { Send } from '../../api/use-outbox';
 import { OneOf } from '../../ui/one-of';
-import { undoable } from '../trace/conditions';
 import { eventWords } from '../trace/event-words';
 import type { AtStop } from './call-screen';
 import { ago, counting } from './events';
@@ -28,7 +27,7 @@ export function Repair({ trace, sheet, outbox, disabled }: AtStop) {
             hint="swap wire for wire, one at a time"
             side={
                 <>
-                    <PutBack trace={trace} sheet={sheet} disabled={disabled} send={send} />
+                    <PutBack trace={trace} disabled={disabled} send={send} />
                     <StillOpen trace={trace} stop="repair" disabled={outbox.busy} send={send} />
                 </>
             }
@@ -179,18 +178,11 @@ const HOWS = [
 ] as const;
 
 function Left(props: FormProps) {
-    const { standing } = props.trace;
     const [how, setHow] = useState<(typeof HOWS)[number][0]>('return');
     const [words, setWords] = useState('');
     const [mustNot, setMustNot] = useState('');
-    const offered: [id: string, label: string][] = [
-        ...standing.conditions
-            .filter((c) => c.put_back && c.value !== c.default)
-            .map((c) => [c.name, `${c.label}: ${c.says}`] as [string, string]),
-        ...standing.lifted.map((w) => [w, `${w} lifted, capped`] as [string, string]),
-        ...standing.removed.map((p) => [p, `${p} out`] as [string, string]),
-    ];
-    const [off, setOff] = useState<string[]>(offered.map(([id]) => id));
+    const offered = props.trace.open_items.filter((o) => o.may_be_left);
+    const [off, setOff] = useState<string[]>(offered.map((o) => o.key));
     return (
         <form
             aria-label="It cannot be put right now"
@@ -212,15 +204,15 @@ function Left(props: FormProps) {
             {offered.length > 0 && (
                 <fieldset aria-label="Left off on purpose">
                     <legend className="heading">Left off on purpose</legend>
-                    {offered.map(([id, label]) => (
-                        <label key={id} className="flex min-h-[44px] items-center gap-3">
+                    {offered.map(({ key, label, state }) => (
+                        <label key={key} className="flex min-h-[44px] items-center gap-3">
                             <input
                                 type="checkbox"
                                 className="size-6"
-                                checked={off.includes(id)}
-                                onChange={(e) => setOff(e.target.checked ? [...off, id] : off.filter((o) => o !== id))}
+                                checked={off.includes(key)}
+                                onChange={(e) => setOff(e.target.checked ? [...off, key] : off.filter((o) => o !== key))}
                             />
-                            {label}
+                            {label}: {state}
                         </label>
                     ))}
                 </fieldset>
@@ -235,70 +227,35 @@ function Left(props: FormProps) {
     );
 }
 
-/** A wire by its colour and ends, a part by its name. */
-function isOut(event: string, id: string, otherwise: string, sheet: CircuitSheet): string {
-    const wire = sheet.wires.find((w) => event === 'lead' && w.id === id);
-    const part = sheet.parts.find((p) => event === 'pulled' && p.id === id);
-    return wire !== undefined
-        ? `${wire.colour} wire ${id} lifted, ${wire.from} – ${wire.to}`
-        : part !== undefined
-          ? `${part.label} is out`
-          : otherwise;
-}
-
-/** When the last event of what is open was noted. */
-function openSince(events: LogEvent[], is: (event: LogEvent) => boolean): string | null {
-    return events.filter(is).at(-1)?.noted_at ?? null;
-}
-
 /** Every lead, jumper, plug, cover and switch that this visit opened, for how long, with the way back. */
-function PutBack({ trace, sheet, disabled, send }: FormProps) {
-    const { standing, events } = trace;
-    const opened = [
-        ...undoable(standing)
-            .filter((u) => ['lead', 'jumper', 'pulled'].includes(u.event))
-            .map((u) => ({
-                ...u,
-                is: isOut(u.event, u.key, u.is, sheet),
-                since: openSince(
-                    events,
-                    (e) =>
-                        e.type === u.event &&
-                        ['wire', 'part', 'from'].every((key) => u.data[key] === undefined || u.data[key] === e.data[key]),
-                ),
-            })),
-        ...standing.conditions
-            .filter((c) => c.put_back && c.value !== c.default)
-            .map((c) => ({
-                key: c.name,
-                is: `${c.label}: ${c.says}`,
-                undo: c.default ? c.on : c.off,
-                event: 'condition' as const,
-                data: { name: c.name, value: c.default },
-                since: openSince(events, (e) => e.type === 'condition' && e.data.name === c.name),
-            })),
-    ];
+function PutBack({ trace, disabled, send }: Pick<FormProps, 'trace' | 'disabled' | 'send'>) {
+    const open = trace.open_items;
     return (
         <section aria-label="To put back" className="px-5 pt-5">
             <h2 className="heading">To put back</h2>
-            {opened.length === 0 && <p className="font-bold">Nothing open.</p>}
+            {open.length === 0 && <p className="font-bold">Nothing open.</p>}
             <ul>
-                {opened.map((o) => (
+                {open.map((o) => (
                     <li
                         key={o.key}
                         className="flex items-center justify-between gap-3 border-rule border-b py-2"
                         data-open-item={o.key}
                     >
                         <span className="leading-tight">
-                            <strong>{o.is}</strong>
+                            <strong>
+                                {o.label}: {o.state}
+                            </strong>
                             <br />
-                            <span className="text-quiet">{ago(o.since)}</span>
+                            <span className="text-quiet">
+                                {ago(o.since)}
+                                {o.left && ' · left so on purpose'}
+                            </span>
                         </span>
                         <button
                             type="button"
                             className="key shrink-0"
                             disabled={disabled}
-                            onClick={() => void send(o.event, o.data)}
+                            onClick={() => void send(o.type, o.data)}
                         >
                             {o.undo}
                         </button>

@@ -1,9 +1,10 @@
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import type { Load } from '../../api/shapes';
 import type { Send } from '../../api/use-outbox';
+import { useNow } from '../../ui/use-now';
 import { VerdictMark } from '../../ui/verdict-mark';
 import type { AtStop } from './call-screen';
-import { counting } from './events';
+import { clock, counting } from './events';
 import { StillOpen } from './still-open';
 import { StopPage } from './stop-page';
 
@@ -115,19 +116,12 @@ function LoadRow({ load, wire, disabled, send }: RowProps) {
     );
 }
 
-const clock = (seconds: number) =>
-    `${String(Math.floor(seconds / 60)).padStart(2, '0')}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`;
-
 /** One whole cycle, timed from when somebody began to watch. */
 function Watch({ trace, disabled, send }: { trace: AtStop['trace']; disabled: boolean; send: Send }) {
     const [since, setSince] = useState<number | null>(null);
-    const [now, setNow] = useState(Date.now());
+    const now = useNow(since !== null);
     const [words, setWords] = useState('');
     const last = counting(trace, 'watched').at(-1);
-    useEffect(() => {
-        const tick = since === null ? undefined : setInterval(() => setNow(Date.now()), 1000);
-        return () => clearInterval(tick);
-    }, [since]);
     const seconds = since === null ? 0 : Math.max(0, (now - since) / 1000);
     const keep = (asExpected: boolean) =>
         void send('watched', {
@@ -150,15 +144,7 @@ function Watch({ trace, disabled, send }: { trace: AtStop['trace']; disabled: bo
                 </p>
             )}
             {since === null ? (
-                <button
-                    type="button"
-                    className="key"
-                    disabled={disabled}
-                    onClick={() => {
-                        setNow(Date.now());
-                        setSince(Date.now());
-                    }}
-                >
+                <button type="button" className="key" disabled={disabled} onClick={() => setSince(Date.now())}>
                     Begin to watch
                 </button>
             ) : (

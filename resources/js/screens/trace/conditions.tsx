@@ -28,7 +28,7 @@ export function Conditions(props: Props) {
                     <span className="block font-bold">{c.says}</span>
                 </button>
             ))}
-            {undoable(props.trace.standing).map((u) => (
+            {undoable(props.trace).map((u) => (
                 <button
                     key={u.key}
                     type="button"
@@ -45,7 +45,7 @@ export function Conditions(props: Props) {
     );
 }
 
-export interface Undoable {
+interface Undoable {
     key: string;
     is: string;
     undo: string;
@@ -53,8 +53,8 @@ export interface Undoable {
     data: Record<string, unknown>;
 }
 
-/** All that somebody has left as it should not stay, each with the way back. */
-export function undoable(s: Trace['standing']): Undoable[] {
+/** All that somebody has left as it should not stay, each with the way back; switches have their own keys. */
+function undoable({ standing: s, open_items }: Trace): Undoable[] {
     const barred = (why: string, what: string, is: string): Undoable => ({
         key: `${why} ${what}`,
         is,
@@ -63,33 +63,11 @@ export function undoable(s: Trace['standing']): Undoable[] {
         data: { why, what, barred: false },
     });
     return [
-        ...s.lifted.map((wire) => ({
-            key: wire,
-            is: `${wire} is lifted`,
-            undo: 'land it',
-            event: 'lead' as const,
-            data: { wire, lifted: false },
-        })),
-        ...s.jumpers.map(({ from, to, since }) => ({
-            key: `${from}~${to}`,
-            is: `jumper ${from} – ${to}${since === null ? '' : `, since ${clock(since)}`}`,
-            undo: 'take it off',
-            event: 'jumper' as const,
-            data: { from, to, on: false },
-        })),
-        ...s.removed.map((part) => ({
-            key: part,
-            is: `${part} is out`,
-            undo: 'put it back',
-            event: 'pulled' as const,
-            data: { part, out: false },
-        })),
+        ...open_items
+            .filter((o) => o.type !== 'condition')
+            .map((o) => ({ key: o.key, is: `${o.label}: ${o.state}`, undo: o.undo, event: o.type, data: o.data })),
         ...s.out_of_reach.map((place) => barred('cannot reach', place, `out of reach: ${place}`)),
         ...(s.must_run ? [barred('must run', '', 'must go on running')] : []),
         ...s.put_off.map((test) => barred('not now', test, `not now: ${test}`)),
     ];
-}
-
-function clock(iso: string): string {
-    return new Date(iso).toLocaleTimeString([], { timeStyle: 'short' });
 }

@@ -1,6 +1,6 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, expect, it, vi } from 'vitest';
-import { aCondition, aPart, aSheet, aStanding, aTrace, theSuspects } from '../../testing/shapes';
+import { aCondition, anOpenItem, aPart, aSheet, aStanding, aTrace, theSuspects } from '../../testing/shapes';
 import { Conditions } from './conditions';
 import { FindPoint } from './find-point';
 import { ProveDead } from './prove-dead';
@@ -19,24 +19,26 @@ const suspects = theSuspects({ groups, parts: [{ target: 'CC', label: 'Contactor
 it('sets a condition and lands a lead with one tap each', () => {
     const set = vi.fn();
     const send = vi.fn();
-    const standing = aStanding({
-        lifted: ['w24'],
-        jumpers: [{ from: 'TST.R', to: 'TST.Y', reason: 'to try it', since: null }],
-        removed: ['FU1'],
-        out_of_reach: ['roof'],
-        must_run: true,
-    });
-    const { container } = render(<Conditions trace={aTrace({ standing })} disabled={false} set={set} send={send} />);
+    const standing = aStanding({ out_of_reach: ['roof'], must_run: true });
+    const open_items = [
+        anOpenItem(),
+        anOpenItem({ type: 'jumper', key: 'a~b', undo: 'take it off', data: { from: 'a', to: 'b', on: false } }),
+        anOpenItem({ type: 'pulled', key: 'FU1', undo: 'put it back', data: { part: 'FU1', out: false } }),
+        anOpenItem({ type: 'condition', key: 'breaker', undo: 'on', data: { name: 'breaker', value: true } }),
+    ];
+    const { container } = render(<Conditions trace={aTrace({ standing, open_items })} disabled={false} set={set} send={send} />);
     fireEvent.click(container.querySelector('[data-condition=breaker]') as Element);
     expect(set).toHaveBeenCalledWith('breaker', false);
     for (const [undo, event, data] of [
         ['land it', 'lead', { wire: 'w24', lifted: false }],
-        ['take it off', 'jumper', { from: 'TST.R', to: 'TST.Y', on: false }],
+        ['take it off', 'jumper', { from: 'a', to: 'b', on: false }],
         ['put it back', 'pulled', { part: 'FU1', out: false }],
     ] as const) {
         fireEvent.click(screen.getByText(undo));
         expect(send).toHaveBeenLastCalledWith(event, data);
     }
+    // a switch has its own key already
+    expect(container.querySelector('[data-lifted=breaker]')).toBeNull();
     fireEvent.click(screen.getByText('out of reach: roof'));
     expect(send).toHaveBeenLastCalledWith('barred', { why: 'cannot reach', what: 'roof', barred: false });
     fireEvent.click(screen.getByText('must go on running'));
