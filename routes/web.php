@@ -11,6 +11,7 @@ use App\Calls\CallExportController;
 use App\Calls\CallImportController;
 use App\Calls\ExpectedReadingController;
 use App\Circuits\SheetController;
+use App\Find\FindController;
 use App\Shop\HabitController;
 use App\Shop\SessionController;
 use App\Shop\ShopHabit;
@@ -27,6 +28,7 @@ Route::prefix('api')->middleware('body:64')->group(function (): void {
         Route::delete('session', [SessionController::class, 'destroy']);
         Route::get('shop/habits', [HabitController::class, 'index']);
         Route::put('shop/habits', [HabitController::class, 'change'])->can('change', ShopHabit::class);
+        Route::get('find', FindController::class);
         Route::get('bench', [BenchController::class, 'index']);
         Route::get('bench/{check}', [BenchController::class, 'judge'])->where('check', '[a-z0-9-]+');
         Route::get('units', [UnitController::class, 'index']);

@@ -6,6 +6,7 @@ namespace App\Calls;
 
 use App\Circuits\CircuitRevision;
 use App\Database\Dates;
+use App\Database\Words;
 use App\Shop\User;
 use App\Units\Unit;
 use Illuminate\Database\Eloquent\Builder;
@@ -16,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Levin\Core\Record\Event;
 use Levin\Core\Record\EventType;
+use Levin\Core\Record\LeftHow;
 use Levin\Core\Record\Rung\Contact;
 
 /**
@@ -31,6 +33,9 @@ use Levin\Core\Record\Rung\Contact;
  * @property Carbon $scheduled_for
  * @property Carbon|null $closed_at
  * @property Contact|null $open_at  at which contact its rung is open; null where at none
+ * @property Carbon|null $jumper_since  when the first jumper was put on that still is
+ * @property LeftHow|null $left_how  how the unit is left that could not be put right
+ * @property string|null $left_words
  * @property int|null $imported_by
  * @property Carbon|null $imported_at
  * @property Unit $unit
@@ -52,6 +57,9 @@ class Call extends Model
         'scheduled_for',
         'closed_at',
         'open_at',
+        'jumper_since',
+        'left_how',
+        'left_words',
         'imported_by',
         'imported_at',
     ];
@@ -61,7 +69,14 @@ class Call extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['scheduled_for' => 'datetime', 'closed_at' => 'datetime', 'imported_at' => 'datetime', 'open_at' => Contact::class];
+        return [
+            'scheduled_for' => 'datetime',
+            'closed_at' => 'datetime',
+            'imported_at' => 'datetime',
+            'open_at' => Contact::class,
+            'jumper_since' => 'datetime',
+            'left_how' => LeftHow::class,
+        ];
     }
 
     /** @return BelongsTo<Unit, $this> */
@@ -109,6 +124,24 @@ class Call extends Model
             ->limit(1);
 
         return self::query()->with(['unit.site', 'technician', 'importer'])->withCount('events')->addSelect(['finding' => $finding]);
+    }
+
+    /**
+     * Listed ones in which each word is found somewhere, or in their unit.
+     *
+     * @return Builder<self>
+     */
+    public static function search(string $words): Builder
+    {
+        $query = self::listed();
+        foreach (Words::patterns($words) as $pattern) {
+            $query->where(static fn (Builder $one) => $one
+                ->whereRaw('number '.Words::LIKE, [$pattern])
+                ->orWhereRaw('complaint '.Words::LIKE, [$pattern])
+                ->orWhereHas('unit', static fn (Builder $unit) => Unit::like($unit, $pattern)));
+        }
+
+        return $query;
     }
 
     /** @return list<Event> its log, as the core has it */

@@ -21,6 +21,7 @@ class CallController
         'unit' => 'at this unit',
         'number' => 'the one with this number',
         'order' => 'earliest or latest first',
+        'section' => 'of one\'s own day, where the shop is: now, next, unfinished, coming; waiting, others, done',
     ])]
     public function index(ListRequest $request): JsonResponse
     {

@@ -6,11 +6,16 @@ namespace App\Calls;
 
 use App\Api\Data;
 use App\Shop\User;
+use Levin\Core\Record\LeftHow;
 use Levin\Core\Record\Rung\Contact;
 
 /** A call as lists show it. */
 final readonly class CallData extends Data
 {
+    /**
+     * @param  string|null  $jumperSince  when a jumper was put on that still is
+     * @param  string|null  $leftWords  how the unit is left that could not be put right
+     */
     private function __construct(
         public int $id,
         public int $number,
@@ -22,6 +27,9 @@ final readonly class CallData extends Data
         public CallUnitData $unit,
         public ?string $finding,
         public ?Contact $openAt,
+        public ?string $jumperSince,
+        public ?LeftHow $left,
+        public ?string $leftWords,
         public int $events,
         public bool $mayChange,
         public ?ImportData $imported,
@@ -42,6 +50,9 @@ final readonly class CallData extends Data
             CallUnitData::of($call->unit),
             $call->finding,
             ($call->events_count ?? 0) === 0 ? Contact::Seen : $call->open_at,
+            $call->jumper_since?->toIso8601ZuluString(),
+            $call->left_how,
+            $call->left_words,
             $call->events_count ?? 0,
             $for->can('append', $call),
             $call->importer === null ? null : new ImportData($call->importer->name, (string) $call->imported_at?->toIso8601ZuluString()),

@@ -10,12 +10,22 @@ use App\Units\Unit;
 /** The unit a call is about. */
 final readonly class CallUnitData extends Data
 {
-    private function __construct(public int $id, public string $name, public string $site, public string $address)
-    {
+    /**
+     * @param  string  $serves  the spaces it serves
+     * @param  string  $thermostat  where what calls it hangs
+     */
+    private function __construct(
+        public int $id,
+        public string $name,
+        public string $site,
+        public string $address,
+        public string $serves,
+        public string $thermostat,
+    ) {
     }
 
     public static function of(Unit $unit): self
     {
-        return new self($unit->id, $unit->name, $unit->site->name, $unit->site->address);
+        return new self($unit->id, $unit->name, $unit->site->name, $unit->site->address, $unit->serves, $unit->thermostat);
     }
 }

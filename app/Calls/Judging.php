@@ -6,8 +6,10 @@ namespace App\Calls;
 
 use App\Circuits\CircuitShelf;
 use App\Shop\ShopHabit;
+use Illuminate\Support\Carbon;
 use Levin\Core\Record\Event;
 use Levin\Core\Record\Judging\JudgedReadings;
+use Levin\Core\Record\JumperOn;
 use Levin\Core\Record\Rung\Rung;
 use Levin\Core\Record\Rung\Visit;
 
@@ -30,9 +32,17 @@ final readonly class Judging
         return Visit::of($this->shelf->model($call->revision), $call->log(), $judged ?? $this->of($call));
     }
 
-    /** Keeps at which contact a call's rung is open: for lists. */
+    /** Keeps how a call stands, for lists: at which contact its rung is open, whether a jumper is on, how the unit is left. */
     public function keep(Call $call): void
     {
-        $call->update(['open_at' => (new Rung($this->visit($call)))->openAt()?->contact]);
+        $visit = $this->visit($call);
+        $left = $visit->left();
+        $on = array_filter(array_map(static fn (JumperOn $j): ?float => $j->since, $visit->standing->jumpers));
+        $call->update([
+            'open_at' => (new Rung($visit))->openAt()?->contact,
+            'jumper_since' => $on === [] ? null : Carbon::createFromTimestamp(min($on)),
+            'left_how' => $left?->text('how'),
+            'left_words' => $left?->text('words'),
+        ]);
     }
 }

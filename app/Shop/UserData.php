@@ -10,6 +10,7 @@ use App\Api\Data;
 final readonly class UserData extends Data
 {
     /**
+     * @param  string  $timezone  where the shop is, by its IANA name
      * @param  array<string, string>  $units  symbol by dimension, of those that can be chosen
      * @param  list<PreferenceData>  $preferences  units that can be chosen
      */
@@ -18,6 +19,7 @@ final readonly class UserData extends Data
         public string $name,
         public Role $role,
         public string $shop,
+        public string $timezone,
         public array $units,
         public array $preferences,
     ) {
@@ -30,6 +32,7 @@ final readonly class UserData extends Data
             $user->name,
             $user->role,
             config()->string('levin.shop'),
+            config()->string('levin.timezone'),
             PreferenceData::with($user->units ?? []),
             PreferenceData::all(),
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Units;
 
 use App\Circuits\Circuit;
+use App\Database\Words;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -20,12 +21,14 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $installed year
  * @property string $place where on the site
  * @property string $circuit_id
+ * @property string $serves the spaces it serves
+ * @property string $thermostat where what calls it hangs
  * @property Site $site
  * @property Circuit $circuit
  */
 class Unit extends Model
 {
-    protected $fillable = ['site_id', 'name', 'circuit_id', 'maker', 'model', 'serial', 'installed', 'place'];
+    protected $fillable = ['site_id', 'name', 'circuit_id', 'maker', 'model', 'serial', 'installed', 'place', 'serves', 'thermostat'];
 
     /**
      * Those in which each word is found somewhere.
@@ -34,18 +37,23 @@ class Unit extends Model
      */
     public static function search(string $words): Builder
     {
-        $query = self::query();
-        foreach (preg_split('/\s+/', trim($words), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
-            $like = '%'.addcslashes($word, '%_\\').'%';
-            $query->where(static function (Builder $one) use ($like): void {
-                foreach (['name', 'place', 'maker', 'model', 'serial'] as $column) {
-                    $one->orWhereRaw("$column LIKE ? ESCAPE '\\'", [$like]);
-                }
-                $one->orWhereHas('site', static fn (Builder $site) => $site->whereRaw("name LIKE ? ESCAPE '\\'", [$like]));
-            });
-        }
+        return array_reduce(Words::patterns($words), self::like(...), self::query());
+    }
 
-        return $query;
+    /**
+     * Those of some units in which a pattern is found somewhere.
+     *
+     * @param  Builder<self>  $units
+     * @return Builder<self>
+     */
+    public static function like(Builder $units, string $pattern): Builder
+    {
+        return $units->where(static function (Builder $one) use ($pattern): void {
+            foreach (['name', 'place', 'serves', 'thermostat', 'maker', 'model', 'serial'] as $column) {
+                $one->orWhereRaw("$column ".Words::LIKE, [$pattern]);
+            }
+            $one->orWhereHas('site', static fn (Builder $site) => $site->whereRaw('name '.Words::LIKE, [$pattern]));
+        });
     }
 
     /** @return BelongsTo<Site, $this> */

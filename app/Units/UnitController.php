@@ -6,6 +6,7 @@ namespace App\Units;
 
 use App\Api\Operation;
 use App\Api\Page;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -13,14 +14,16 @@ use Illuminate\Http\Request;
 class UnitController
 {
     #[Operation('Units, by number', answer: UnitData::class, paged: true, query: [
-        'search' => 'words that the unit, its site, its place, its maker, its model or its serial number all have together',
+        'site' => 'at this site',
+        'search' => 'words that the unit, its site, its place, the spaces it serves, its thermostat, its maker, its model or its serial number all have together',
     ])]
     public function index(Request $request): JsonResponse
     {
-        $request->validate(['search' => ['nullable', 'string', 'max:100']]);
+        $request->validate(['search' => ['nullable', 'string', 'max:100'], 'site' => ['integer', 'min:1']]);
 
         return response()->json(Page::of(
-            Unit::search($request->string('search')->toString())->with(['site', 'circuit.newest'])->orderBy('id'),
+            Unit::search($request->string('search')->toString())
+                ->when($request->has('site'), fn (Builder $q) => $q->where('site_id', $request->integer('site')))->with(['site', 'circuit.newest'])->orderBy('id'),
             $request,
             static fn (Unit $unit): UnitData => UnitData::of($unit),
         ));

@@ -9,10 +9,16 @@ use App\Api\Data;
 /** A unit by its nameplate, with the circuit it has now. */
 final readonly class UnitData extends Data
 {
+    /**
+     * @param  string  $serves  the spaces it serves
+     * @param  string  $thermostat  where what calls it hangs
+     */
     private function __construct(
         public int $id,
         public string $name,
         public string $place,
+        public string $serves,
+        public string $thermostat,
         public string $maker,
         public string $model,
         public string $serial,
@@ -29,6 +35,8 @@ final readonly class UnitData extends Data
             $unit->id,
             $unit->name,
             $unit->place,
+            $unit->serves,
+            $unit->thermostat,
             $unit->maker,
             $unit->model,
             $unit->serial,

@@ -7,7 +7,6 @@ use App\Calls\Call;
 use App\Calls\EventLog;
 use App\Calls\Judging;
 use App\Circuits\CircuitShelf;
-use App\Shop\User;
 use Illuminate\Support\Carbon;
 use Levin\Core\Diagnosis\Assessment;
 use Levin\Core\Diagnosis\Candidate;
@@ -16,6 +15,8 @@ use Levin\Core\Meter\Clamped;
 use Levin\Core\Parts\Kind;
 use Levin\Core\Record\EventType;
 use Levin\Core\Record\Rung\Loads;
+use Levin\Core\Record\Rung\OpenItems;
+use Levin\Core\Record\Rung\Visit;
 use Levin\Core\Record\Standing;
 use Levin\Core\Record\Told;
 use Levin\Core\Trial\Dice;
@@ -25,116 +26,196 @@ use Levin\Core\Trial\Luck;
 /** Works a call the way a technician would: hides a fault in the unit, follows the advice, reads the simulated meter. */
 final class SimulatedVisit
 {
+    private Call $call;
+
     private Carbon $clock;
 
     private HiddenUnit $unit;
+
+    /** @var list<string> that are hidden in the unit */
+    private array $faults;
 
     public function __construct(private readonly CircuitShelf $shelf, private readonly EventLog $log, private readonly Judging $judging)
     {
     }
 
-    /**
-     * @param  int  $tests at most this many readings and looks
-     * @param  string  $done  what was done about it; nothing: the call stays open
-     */
-    public function work(Call $call, User $user, string $fault, int $tests, string $cause = '', string $done = ''): void
+    /** A call with faults hidden in its unit; what follows is done to it. */
+    public function begin(Call $call, string ...$faults): self
     {
+        $this->call = $call;
         $this->clock = $call->scheduled_for->copy()->addMinutes(6);
+        $this->faults = array_values($faults);
         $settler = $this->shelf->settler($call->revision);
-        $conditions = $this->standing($call)->conditions;
-        $faults = $settler->model->faults->parseAll([$fault]);
-        $this->unit = new HiddenUnit($settler, $conditions, $faults, false, new Luck, new Dice($call->id));
+        $hidden = $settler->model->faults->parseAll($this->faults);
+        $this->unit = new HiddenUnit($settler, $this->standing()->conditions, $hidden, false, new Luck, new Dice($call->id));
         $this->unit->wait(60 * 20);
-        $this->arrive($call, $user);
+
+        return $this;
+    }
+
+    /** History and complaint, then all that can be seen and heard, lamps before anything is switched. */
+    public function arrive(string $since = '', string $pattern = 'all the time'): self
+    {
+        $call = $this->call;
+        $visits = Call::query()->where('unit_id', $call->unit_id)->where('scheduled_for', '<', $call->scheduled_for)->count();
+        $this->append(EventType::HistoryRead, ['visits' => $visits]);
+        $this->append(EventType::Complaint, ['words' => $call->complaint, 'since' => $since, 'pattern' => $pattern]);
+        $parts = $this->shelf->model($call->revision)->parts;
+        $lamps = array_filter($parts, static fn (Kind $kind): bool => $kind->isElectronic() && $kind->observables() !== []);
+        foreach (['IBM', 'OFM', ...array_keys($lamps)] as $part) {
+            $this->append(EventType::Observation, ['part' => $part, 'seen' => $this->unit->look($part)]);
+        }
+
+        return $this;
+    }
+
+    /**
+     * Follows the advice until something is found, and keeps it.
+     *
+     * @param  int  $tests  at most this many readings and looks
+     */
+    public function trace(string $cause = '', int $tests = 20): self
+    {
         for ($n = 0; $n < $tests; $n++) {
-            $assessment = $this->assess($call);
+            $assessment = $this->assess();
             $found = $assessment->found();
             if ($found !== null) {
-                $this->append($call, $user, EventType::Finding, ['faults' => $found->faults, 'cause' => $cause]);
+                $this->append(EventType::Finding, ['faults' => $found->faults, 'cause' => $cause]);
                 break;
             }
             if ($assessment->next === []) {
                 break;
             }
-            $this->follow($call, $user, $assessment->next[0]->candidate);
+            $this->follow($assessment->next[0]->candidate);
         }
-        if ($done !== '') {
-            $this->repair($call, $user, $fault, $done);
-            $this->restore($call, $user);
-            $this->verify($call, $user);
-            $this->append($call, $user, EventType::WasTold, [
-                'who' => 'who opened the door',
-                'words' => 'What had failed, why, and that it ran for twenty minutes with the panels on.',
-                'said' => 'Thank you; go ahead.',
-            ]);
-            $this->append($call, $user, EventType::Closed, []);
-        }
-    }
 
-    /** History and complaint, then all that can be seen and heard, lamps before anything is switched. */
-    private function arrive(Call $call, User $user): void
-    {
-        $visits = Call::query()->where('unit_id', $call->unit_id)->where('scheduled_for', '<', $call->scheduled_for)->count();
-        $this->append($call, $user, EventType::HistoryRead, ['visits' => $visits]);
-        $this->append($call, $user, EventType::Complaint, ['words' => $call->complaint, 'since' => '', 'pattern' => 'all the time']);
-        $parts = $this->shelf->model($call->revision)->parts;
-        $lamps = array_filter($parts, static fn (Kind $kind): bool => $kind->isElectronic() && $kind->observables() !== []);
-        foreach (['IBM', 'OFM', ...array_keys($lamps)] as $part) {
-            $this->append($call, $user, EventType::Observation, ['part' => $part, 'seen' => $this->unit->look($part)]);
-        }
+        return $this;
     }
 
     /** What was found is put right, and the unit is a healthy one again. */
-    private function repair(Call $call, User $user, string $fault, string $done): void
+    public function repair(string $done): self
     {
-        foreach ($this->judging->visit($call->load('events'))->faults() as $finding) {
+        foreach ($this->visit()->faults() as $finding) {
             $faults = array_filter((array) ($finding->data['faults'] ?? []), is_string(...));
             $part = explode(':', $faults[0] ?? '')[0];
-            $isPart = isset($this->shelf->model($call->revision)->parts[$part]) && ! str_contains($faults[0] ?? '', 'tripped');
-            if ($isPart && $this->standing($call)->provedDead) {
-                $this->append($call, $user, EventType::Replaced, ['part' => $part]);
+            $isPart = isset($this->shelf->model($this->call->revision)->parts[$part]) && ! str_contains($faults[0] ?? '', 'tripped');
+            if ($isPart) {
+                $this->makeDead();
+                $this->append(EventType::Replaced, ['part' => $part]);
             } else {
-                $this->append($call, $user, EventType::Worked, ['target' => $part, 'words' => $done]);
+                $this->append(EventType::Worked, ['target' => $part, 'words' => $done]);
             }
         }
-        $this->unit->mend([$fault]);
+        $this->unit->mend($this->faults);
+
+        return $this;
+    }
+
+    /**
+     * It cannot be put right now.
+     *
+     * @param  list<string>  $off  switches that are left off on purpose
+     */
+    public function leave(string $words, string $mustNot, array $off): self
+    {
+        foreach ($off as $name) {
+            $this->turn($name, false);
+        }
+        $this->append(EventType::Left, ['how' => 'made safe', 'words' => $words, 'must_not' => $mustNot, 'off' => $off]);
+
+        return $this;
+    }
+
+    /** Everything is put back, but for what is left. */
+    public function restore(string ...$left): self
+    {
+        foreach (OpenItems::of($this->visit()) as $item) {
+            if (! in_array($item->key, $left, true)) {
+                $this->append($item->type, $item->data);
+            }
+        }
+
+        return $this;
     }
 
     /** What each load draws, panels on, and a whole cycle. */
-    private function verify(Call $call, User $user): void
+    public function verify(): self
     {
-        $conditions = $this->standing($call)->conditions;
-        $this->unit->change($conditions);
+        $this->unit->change($this->standing()->conditions);
         $this->unit->wait(60 * 12);
-        foreach (Loads::of($this->judging->visit($call->load('events'))) as $load) {
+        foreach (Loads::of($this->visit()) as $load) {
             $amps = $this->unit->clamp([new Clamped($load->wires[0])], 1);
-            $this->append($call, $user, EventType::Reading, [
+            $this->append(EventType::Reading, [
                 'function' => 'amps', 'red' => $load->wires[0], 'entered' => (string) round((float) $amps, 2),
             ]);
         }
-        $this->append($call, $user, EventType::Watched, ['minutes' => 20, 'as_expected' => true, 'words' => 'Split 18 °F.']);
+        $this->append(EventType::Watched, ['minutes' => 20, 'as_expected' => true, 'words' => 'Split 18 °F.']);
+
+        return $this;
     }
 
-    private function follow(Call $call, User $user, Candidate $candidate): void
+    /** A contact is passed over, for a reason. */
+    public function pass(string $contact, string $reason): self
+    {
+        $this->append(EventType::Waived, ['contact' => $contact, 'on' => true, 'reason' => $reason]);
+
+        return $this;
+    }
+
+    public function tell(): self
+    {
+        $this->append(EventType::WasTold, [
+            'who' => 'who opened the door',
+            'words' => $this->visit()->left() === null
+                ? 'What had failed, why, and that it ran for twenty minutes with the panels on.'
+                : 'What has failed, what is left off and why, and that someone comes back.',
+            'said' => 'Thank you; go ahead.',
+        ]);
+
+        return $this;
+    }
+
+    public function close(): void
+    {
+        $this->append(EventType::Closed, []);
+    }
+
+    private function makeDead(): void
+    {
+        foreach ($this->standing()->circuit->conditions as $condition) {
+            if ($condition->power) {
+                $this->turn($condition->name, false);
+            }
+        }
+        if (! $this->standing()->provedDead) {
+            $this->append(EventType::ProvedDead, ['known_before' => true, 'circuit_dead' => true, 'known_after' => true]);
+        }
+    }
+
+    private function turn(string $name, bool $on): void
+    {
+        if ($this->standing()->conditions->isOn($name) !== $on) {
+            $this->append(EventType::Condition, ['name' => $name, 'value' => $on]);
+        }
+    }
+
+    private function follow(Candidate $candidate): void
     {
         $conditions = $candidate->when->conditions;
-        $now = $this->standing($call);
+        $now = $this->standing();
         foreach (array_diff($now->conditions->lifted, $conditions->lifted) as $wire) {
-            $this->append($call, $user, EventType::Lead, ['wire' => $wire, 'lifted' => false]);
+            $this->append(EventType::Lead, ['wire' => $wire, 'lifted' => false]);
         }
         foreach ($now->circuit->conditions as $condition) {
-            $wanted = $conditions->isOn($condition->name);
-            if ($wanted !== $now->conditions->isOn($condition->name)) {
-                $this->append($call, $user, EventType::Condition, ['name' => $condition->name, 'value' => $wanted]);
-            }
+            $this->turn($condition->name, $conditions->isOn($condition->name));
         }
         $test = $candidate->test;
         $act = $test->act();
         if ($conditions->isPoweredDown($now->circuit) && $act->way !== Way::Eyes && ! $now->provedDead) {
-            $this->append($call, $user, EventType::ProvedDead, ['known_before' => true, 'circuit_dead' => true, 'known_after' => true]);
+            $this->append(EventType::ProvedDead, ['known_before' => true, 'circuit_dead' => true, 'known_after' => true]);
         }
         foreach ($candidate->lift as $wire) {
-            $this->append($call, $user, EventType::Lead, ['wire' => $wire, 'lifted' => true]);
+            $this->append(EventType::Lead, ['wire' => $wire, 'lifted' => true]);
         }
         $this->unit->change($conditions);
         $this->unit->wait(60 * $candidate->minutes);
@@ -143,38 +224,30 @@ final class SimulatedVisit
         }
         $shown = $test->carriedOut($this->unit);
         $told = Told::of($test, $shown);
-        $this->append($call, $user, $told->type, $told->data);
+        $this->append($told->type, $told->data);
     }
 
-    private function restore(Call $call, User $user): void
+    private function assess(): Assessment
     {
-        $now = $this->standing($call);
-        foreach ($now->conditions->lifted as $wire) {
-            $this->append($call, $user, EventType::Lead, ['wire' => $wire, 'lifted' => false]);
-        }
-        foreach ($now->circuit->conditions as $condition) {
-            if ($now->conditions->isOn($condition->name) !== $condition->default) {
-                $this->append($call, $user, EventType::Condition, ['name' => $condition->name, 'value' => $condition->default]);
-            }
-        }
+        $now = $this->standing();
+
+        return $this->shelf->investigation($this->call->revision)->assess($now->allEvidence(), $now->standpoint());
     }
 
-    private function assess(Call $call): Assessment
+    private function standing(): Standing
     {
-        $now = $this->standing($call);
-
-        return $this->shelf->investigation($call->revision)->assess($now->allEvidence(), $now->standpoint());
+        return Standing::after($this->shelf->model($this->call->revision)->circuit, $this->call->load('events')->log());
     }
 
-    private function standing(Call $call): Standing
+    private function visit(): Visit
     {
-        return Standing::after($this->shelf->model($call->revision)->circuit, $call->load('events')->log());
+        return $this->judging->visit($this->call->load('events'));
     }
 
     /** @param  array<string, mixed>  $data */
-    private function append(Call $call, User $user, EventType $type, array $data): void
+    private function append(EventType $type, array $data): void
     {
         $this->clock->addMinutes(2);
-        $this->log->append($call, Arriving::made($user, $type, $data, $this->clock->copy()));
+        $this->log->append($this->call, Arriving::made($this->call->technician, $type, $data, $this->clock->copy()));
     }
 }

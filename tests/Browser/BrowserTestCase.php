@@ -265,7 +265,7 @@ abstract class BrowserTestCase extends TestCase
         $this->type('input[name=email]', "$who@ternsound.example");
         $this->type('input[name=password]', 'tern-sound');
         $this->click('button[type=submit]');
-        $this->sees('YOUR CALLS TODAY');
+        $this->sees('NEXT TODAY');
     }
 
     /** @return array<mixed> what the JSON API answers to the signed-in browser */

@@ -32,7 +32,7 @@ it('turns the print to lamplight and remembers it', function (): void {
     $dark = fn (): bool => $this->driver()->executeScript('return getComputedStyle(document.body).backgroundColor') === 'rgb(27, 32, 34)';
     $this->until($dark, 'a dark page');
     $this->visit('/');
-    $this->sees('YOUR CALLS TODAY');
+    $this->sees('NEXT TODAY');
     $this->until($dark, 'a dark page after coming back');
 });
 

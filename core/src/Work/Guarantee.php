@@ -15,17 +15,22 @@ final readonly class Guarantee
     /** The first moment at which it is over. */
     public function until(\DateTimeImmutable $visit): \DateTimeImmutable
     {
-        return $visit->setTimezone($this->zone)->setTime(0, 0)->modify('+'.($this->days + 1).' days');
+        return $this->last($visit)->ends();
     }
 
     /** The last day of it, where the shop is. */
     public function lastDay(\DateTimeImmutable $visit): \DateTimeImmutable
     {
-        return $this->until($visit)->modify('-1 day');
+        return $this->last($visit)->begins;
     }
 
     public function holds(\DateTimeImmutable $visit, \DateTimeImmutable $now): bool
     {
         return $now >= $visit && $now < $this->until($visit);
+    }
+
+    private function last(\DateTimeImmutable $visit): ShopDay
+    {
+        return ShopDay::of($visit, $this->zone)->later($this->days);
     }
 }

@@ -8,6 +8,7 @@ import type {
     CircuitSheet,
     EventInput,
     Expected,
+    FoundList,
     HabitInput,
     Habits,
     MeterFunction,
@@ -83,11 +84,20 @@ function usePages<T>(key: string, path: string, filter: Record<string, string>) 
     return { ...query, items: pages.flatMap((p) => p.items), total: pages[0]?.total ?? 0 };
 }
 
-/** Filters as the API has them: from, until, unit, order. */
+/** Filters as the API has them: from, until, unit, order, section. */
 export const useCalls = (filter: Record<string, string>) => usePages<CallPage['items'][number]>('calls', 'calls', filter);
 
-/** Filters as the API has them: search. */
+/** Filters as the API has them: search, site. */
 export const useUnits = (filter: Record<string, string> = {}) => usePages<UnitPage['items'][number]>('units', 'units', filter);
+
+/** Units and calls in which all the words are; what was found last stays until the next is there. */
+export const useFind = (words: string) =>
+    useQuery({
+        queryKey: ['find', words],
+        enabled: words !== '',
+        placeholderData: keepPreviousData,
+        queryFn: ({ signal }) => api<FoundList>('GET', `find?${new URLSearchParams({ words })}`, undefined, signal),
+    });
 
 export const useUnit = (id: string) => useQuery({ queryKey: ['unit', id], queryFn: () => api<Unit>('GET', `units/${id}`) });
 

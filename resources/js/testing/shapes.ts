@@ -11,7 +11,19 @@ import type {
     Part,
     RungContact,
     Trace,
+    User,
 } from '../api/shapes';
+
+export const aUser = (over: Partial<User> = {}): User => ({
+    id: 1,
+    name: 'Oda',
+    role: 'technician',
+    shop: 'Tern Sound Mechanical',
+    timezone: 'America/New_York',
+    units: {},
+    preferences: [],
+    ...over,
+});
 
 export const aCall = (over: Partial<Call> = {}): Call => ({
     id: 7,
@@ -21,11 +33,21 @@ export const aCall = (over: Partial<Call> = {}): Call => ({
     scheduled_for: '2026-11-23T09:00:00Z',
     closed_at: null,
     technician: { id: 1, name: 'Ravi' },
-    unit: { id: 1, name: 'Oven-room cooling unit', site: 'Harbour bakery', address: '3 Slipway Lane' },
+    unit: {
+        id: 1,
+        name: 'Oven-room cooling unit',
+        site: 'Harbour bakery',
+        address: '3 Slipway Lane',
+        serves: 'oven room',
+        thermostat: 'by the door',
+    },
     finding: null,
     events: 0,
     may_change: true,
     open_at: 'seen',
+    jumper_since: null,
+    left: null,
+    left_words: null,
     imported: null,
     ...over,
 });

@@ -1,5 +1,6 @@
 import { type ReactNode, useState } from 'react';
 import { NavLink } from 'react-router';
+import { FindKey } from './find';
 import { Sheet } from './sheet';
 import { ThemeKey } from './theme';
 
@@ -29,6 +30,7 @@ export function Places({ children }: { children?: ReactNode }) {
             </div>
             <div className="flex items-center gap-2">
                 {children}
+                <FindKey />
                 <ThemeKey />
             </div>
             <Sheet open={open} onOpenChange={setOpen} title="Places">

@@ -4,6 +4,7 @@ import { useBench } from '../../api/queries';
 import type { BenchCheck, User } from '../../api/shapes';
 import { Places } from '../../ui/places';
 import { Problem } from '../../ui/problem';
+import { useTitle } from '../../ui/use-title';
 import { CheckView } from './check-view';
 
 /**
@@ -28,6 +29,7 @@ function found(checks: BenchCheck[], text: string): BenchCheck[] {
 /** One part in the hand and a meter. */
 export function BenchScreen({ user }: { user: User }) {
     const { check: name } = useParams();
+    useTitle(name === undefined ? 'Bench' : `Bench, ${name}`);
     const bench = useBench();
     const [text, setText] = useState('');
     const navigate = useNavigate();

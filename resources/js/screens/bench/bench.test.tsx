@@ -2,7 +2,8 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import type { BenchAnswer, BenchCheck, BenchEntry, User } from '../../api/shapes';
+import type { BenchAnswer, BenchCheck, BenchEntry } from '../../api/shapes';
+import { aUser } from '../../testing/shapes';
 import { BenchScreen } from './bench-screen';
 
 const entry = (name: string, more: Partial<BenchEntry> = {}): BenchEntry => ({
@@ -31,7 +32,7 @@ const check = (name: string, more: Partial<BenchCheck> = {}): BenchCheck => ({
     ...more,
 });
 
-const oda: User = { id: 1, name: 'Oda', role: 'technician', shop: 'Tern Sound', units: { resistance: 'kΩ' }, preferences: [] };
+const oda = aUser({ units: { resistance: 'kΩ' } });
 const asked: string[] = [];
 let answer: BenchAnswer;
 

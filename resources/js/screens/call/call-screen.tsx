@@ -1,10 +1,10 @@
-import { useEffect } from 'react';
 import { Navigate, useParams } from 'react-router';
 import { useCircuitSheet, useTrace } from '../../api/queries';
 import type { CircuitSheet, Trace } from '../../api/shapes';
 import { useOutbox } from '../../api/use-outbox';
 import { Problem } from '../../ui/problem';
 import { Sheet } from '../../ui/sheet';
+import { useTitle } from '../../ui/use-title';
 import { SignInForm } from '../sign-in/sign-in-form';
 import { Status } from '../trace/status';
 import { TraceBoard } from '../trace/trace-board';
@@ -49,12 +49,10 @@ function CallStop({ id, trace, sheet, stop }: { id: string; trace: Trace; sheet:
     const outbox = useOutbox(id);
     const at: AtStop = { trace, sheet, outbox, disabled: outbox.busy || trace.standing.closed || !trace.call.may_change };
     const name = STOPS.find(([s]) => s === stop)?.[1];
-    useEffect(() => {
-        document.title = `${name} · ${trace.call.unit.name} · Levin`;
-    }, [name, trace.call.unit.name]);
+    useTitle(`${name} · ${trace.call.unit.name}`);
     return (
         <main className="flex h-dvh flex-col">
-            <Status trace={trace} />
+            <Status trace={trace} stop={stop} />
             <CallRung trace={trace} stop={stop} />
             <JumperClocks trace={trace} disabled={at.disabled} send={outbox.send} />
             <Waiting outbox={outbox} />

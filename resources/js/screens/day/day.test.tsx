@@ -1,42 +1,26 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { cleanup, fireEvent, render, screen } from '@testing-library/react';
-import { MemoryRouter } from 'react-router';
+import { cleanup, fireEvent, render, screen, within } from '@testing-library/react';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import type { Call, User } from '../../api/shapes';
-import { aCall } from '../../testing/shapes';
+import type { Call } from '../../api/shapes';
+import { Inside } from '../../testing/inside';
+import { aCall, aUser } from '../../testing/shapes';
 import { CallRow, Day } from './day';
 
-const oda: User = { id: 1, name: 'Oda', role: 'technician', shop: 'Tern Sound Mechanical', units: {}, preferences: [] };
-
-const now = new Date();
-const at = (days: number, hour: number) => new Date(now.getFullYear(), now.getMonth(), now.getDate() + days, hour).toISOString();
-const mine = aCall({ id: 1, number: 2001, technician: { id: 1, name: 'Oda' }, scheduled_for: at(0, 9) });
-const theirs = aCall({
-    id: 2,
-    number: 2002,
-    technician: { id: 2, name: 'Ravi' },
-    scheduled_for: at(0, 11),
-    stage: 'found',
-    finding: 'Fuse: blown',
-});
-const old = aCall({ id: 3, number: 2003, scheduled_for: at(-9, 9), stage: 'closed' });
+const mine = aCall({ id: 1, number: 2001 });
+const theirs = aCall({ id: 2, number: 2002, technician: { id: 2, name: 'Ravi' }, stage: 'found', finding: 'Fuse: blown' });
+const left = aCall({ id: 3, number: 2003, stage: 'closed', left: 'made safe', left_words: 'Motor ordered.' });
 
 const asked: string[] = [];
 
-/** A server of a few lists: every path gets the items of the first key it holds. */
-function serve(lists: [part: string, items: Call[], pages?: number][]) {
+/** A server of sections: what is in each, and how many pages it has. */
+function serve(sections: Record<string, [items: Call[], pages?: number]>) {
     vi.stubGlobal(
         'fetch',
         vi.fn(async (path: string) => {
             asked.push(path);
-            const [, items, pages] = lists.find(([part]) => path.includes(part)) ?? ['', [], 1];
-            const page = Number(new URLSearchParams(path.split('?')[1]).get('page') ?? '1');
-            const body = {
-                items: page === 1 ? items : [{ ...old, id: 99, number: 2099 }],
-                page,
-                pages: pages ?? 1,
-                total: items.length,
-            };
+            const query = new URLSearchParams(path.split('?')[1]);
+            const [items, pages = 1] = sections[query.get('section') ?? ''] ?? [[]];
+            const page = Number(query.get('page') ?? '1');
+            const body = { items: page === 1 ? items : [{ ...left, id: 99, number: 2099 }], page, pages, total: items.length };
             return new Response(JSON.stringify(body), { status: 200 });
         }),
     );
@@ -44,11 +28,9 @@ function serve(lists: [part: string, items: Call[], pages?: number][]) {
 
 const open = () =>
     render(
-        <QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}>
-            <MemoryRouter>
-                <Day user={oda} />
-            </MemoryRouter>
-        </QueryClientProvider>,
+        <Inside>
+            <Day user={aUser()} />
+        </Inside>,
     );
 
 beforeEach(() => asked.splice(0));
@@ -58,35 +40,31 @@ afterEach(() => {
     vi.unstubAllGlobals();
 });
 
-it('tells my calls of today from the others, and both from earlier ones', async () => {
-    serve([
-        ['per_page=100', [mine, theirs]],
-        ['until=', [old]],
-    ]);
+it('tells what is mine now from what comes next, what waits and what the others do', async () => {
+    serve({ now: [[mine]], others: [[theirs]], waiting: [[left]] });
     open();
-    expect(await screen.findByText('Your calls today · 1')).toBeTruthy();
-    expect(screen.getByText('The others today · 1')).toBeTruthy();
-    expect(await screen.findByText('Earlier · 1')).toBeTruthy();
-    expect(screen.getByText('✓ Fuse: blown')).toBeTruthy();
+    expect(within(await screen.findByLabelText('Now')).getByText(/Oven-room/)).toBeTruthy();
+    expect(within(await screen.findByLabelText('The others')).getByText('✓ Fuse: blown')).toBeTruthy();
+    const waits = within(await screen.findByLabelText('Waiting for someone to come back'));
+    expect(waits.getByText(/Motor ordered/).textContent).toBe('Made safe: Motor ordered.');
+    expect(screen.getByText('Nothing more on your sheet today.')).toBeTruthy();
+    // nothing is unfinished: nothing is said of it
+    expect(screen.queryByLabelText('Unfinished, from before')).toBeNull();
+    expect(document.title).toBe('Day · Levin');
 });
 
-it('asks for today by the midnights of the device, earliest first', async () => {
-    serve([]);
+it('asks for what comes earliest first, and for what is done latest first', async () => {
+    serve({});
     open();
-    await screen.findByText('Nothing on your sheet today.');
-    const today = new URLSearchParams(asked.find((path) => path.includes('from=') && path.includes('until='))?.split('?')[1]);
-    expect(today.get('order')).toBe('earliest');
-    const hours = (Date.parse(today.get('until') ?? '') - Date.parse(today.get('from') ?? '')) / 3600_000;
-    // a day is 23 or 25 hours long when the clocks change
-    expect([23, 24, 25]).toContain(hours);
-    expect(new Date(today.get('from') ?? '').getHours()).toBe(0);
+    await screen.findByText('No call is closed yet.');
+    const orders = Object.fromEntries(
+        asked.map((path) => new URLSearchParams(path.split('?')[1])).map((q) => [q.get('section'), q.get('order')]),
+    );
+    expect(orders).toMatchObject({ now: 'earliest', coming: 'earliest', unfinished: 'latest', done: 'latest' });
 });
 
 it('brings the next page of a long list when asked', async () => {
-    serve([
-        ['per_page=100', []],
-        ['until=', [old], 2],
-    ]);
+    serve({ done: [[left], 2] });
     open();
     await screen.findByText(/Call 2003/);
     expect(screen.queryByText(/Call 2099/)).toBeNull();
@@ -100,10 +78,17 @@ it('says what is wrong and tries again', async () => {
     open();
     const alerts = await screen.findAllByRole('alert');
     expect(alerts[0]?.textContent).toContain('No connection');
-    serve([['per_page=100', [mine]]]);
+    serve({ now: [[mine]] });
     fireEvent.click(screen.getAllByText('Try again')[0] as Element);
-    expect(await screen.findByText('Your calls today · 1')).toBeTruthy();
+    expect(await screen.findByText(/Call 2001/)).toBeTruthy();
 });
+
+const row = (over: Partial<Call>, showUnit = true) =>
+    render(
+        <Inside>
+            <CallRow call={aCall(over)} showUnit={showUnit} />
+        </Inside>,
+    );
 
 it.each([
     ['scheduled', 'seen', 'to do'],
@@ -112,21 +97,28 @@ it.each([
     ['found', null, 'to be closed'],
     ['closed', null, 'closed'],
 ] as const)('says of a call that is %s at %s "%s"', (stage, open_at, words) => {
-    render(
-        <MemoryRouter>
-            <CallRow call={aCall({ stage, open_at })} />
-        </MemoryRouter>,
-    );
+    row({ stage, open_at });
     expect(screen.getByText(words)).toBeTruthy();
 });
 
 it('shows a call at its unit by number, and elsewhere by site and unit', () => {
-    render(
-        <MemoryRouter>
-            <CallRow call={mine} showUnit={false} />
-            <CallRow call={theirs} />
-        </MemoryRouter>,
-    );
+    row({ number: 2001 }, false);
     expect(screen.getByText('Call 2001')).toBeTruthy();
+    row({});
     expect(screen.getByText('Harbour bakery · Oven-room cooling unit')).toBeTruthy();
+});
+
+it('tells the hour of today and the day of another day, where the shop is', () => {
+    vi.useFakeTimers({ now: Date.parse('2026-11-30T02:00:00Z') });
+    // nine in the evening of the 29th in New York
+    row({ scheduled_for: '2026-11-29T14:00:00Z' });
+    expect(screen.getByText('09:00')).toBeTruthy();
+    row({ scheduled_for: '2026-11-30T14:00:00Z' });
+    expect(screen.getByText(/30/)).toBeTruthy();
+    vi.useRealTimers();
+});
+
+it('does not let a jumper be forgotten', () => {
+    row({ jumper_since: '2026-11-29T14:05:00Z' });
+    expect(screen.getByText('A jumper is on, since 09:05: take it off.')).toBeTruthy();
 });

@@ -2,17 +2,14 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
 import { afterEach, expect, it, vi } from 'vitest';
-import type { Habits, User } from '../../api/shapes';
+import type { Habits } from '../../api/shapes';
+import { aUser } from '../../testing/shapes';
 import { ShopScreen } from './shop-screen';
 
-const oda: User = {
-    id: 1,
-    name: 'Oda',
-    role: 'technician',
-    shop: 'Tern Sound',
+const oda = aUser({
     units: { temperature: '°F' },
     preferences: [{ dimension: 'temperature', units: ['°F', '°C'] }],
-};
+});
 
 const habits = (may_change: boolean): Habits => ({
     habits: [

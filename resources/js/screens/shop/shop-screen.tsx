@@ -2,11 +2,13 @@ import { useChangeHabit, useHabits, usePreferUnits, useSignOut } from '../../api
 import type { User } from '../../api/shapes';
 import { Places } from '../../ui/places';
 import { Problem } from '../../ui/problem';
+import { useTitle } from '../../ui/use-title';
 
 /** What someone prefers, and who is signed in. */
 export function ShopScreen({ user }: { user: User }) {
     const prefer = usePreferUnits();
     const signOut = useSignOut();
+    useTitle('Shop');
     return (
         <div className="mx-auto min-h-full max-w-[1280px]">
             <Places />

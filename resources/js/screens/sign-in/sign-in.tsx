@@ -1,7 +1,9 @@
 import { ThemeKey } from '../../ui/theme';
+import { useTitle } from '../../ui/use-title';
 import { SignInForm } from './sign-in-form';
 
 export function SignIn() {
+    useTitle('Sign in');
     return (
         <main className="grid min-h-full grid-rows-[auto_1fr_auto]">
             <header className="flex items-center justify-between border-ink border-b-2 p-4">

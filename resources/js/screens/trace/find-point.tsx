@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { CircuitSheet } from '../../api/shapes';
+import { Found } from '../../ui/find';
 import { Sheet } from '../../ui/sheet';
 
 interface Props {
@@ -10,20 +11,22 @@ interface Props {
     pick: (point: string, lead: 'red' | 'black') => void;
 }
 
-/** Any point by its name, part or place. */
+/** Any point by its name, part, place or wire colour; and what else there is by that name. */
 export function FindPoint({ open, onOpenChange, circuit, lead, pick }: Props) {
     const [text, setText] = useState('');
     const wanted = text.toLowerCase();
+    const colours = (point: string) =>
+        circuit.wires.flatMap((w) => (w.from === point || w.to === point ? [w.colour] : [])).join(', ');
     const points = circuit.parts
         .flatMap((part) => part.points.map((point) => ({ point, part })))
-        .filter(({ point, part }) => `${point} ${part.label} ${part.place}`.toLowerCase().includes(wanted));
+        .filter(({ point, part }) => `${point} ${part.label} ${part.place} ${colours(point)}`.toLowerCase().includes(wanted));
     return (
         <Sheet open={open} onOpenChange={onOpenChange} title={`Put the ${lead} probe on`}>
             <input
                 className="field mb-2"
                 name="find"
                 aria-label="Find a point"
-                placeholder="HP, contactor, air handler…"
+                placeholder="HP, contactor, air handler, orange…"
                 value={text}
                 onChange={(e) => setText(e.target.value)}
             />
@@ -40,13 +43,17 @@ export function FindPoint({ open, onOpenChange, circuit, lead, pick }: Props) {
                         >
                             <span className="font-bold font-mono">{point}</span>
                             <span>
-                                {part.label} <span className="text-quiet">{part.place}</span>
+                                {part.label}{' '}
+                                <span className="text-quiet">
+                                    {part.place}, {colours(point)}
+                                </span>
                             </span>
                         </button>
                     </li>
                 ))}
             </ul>
             {points.length === 0 && <p className="py-3">No point is called that on this unit.</p>}
+            <Found words={text} go={() => onOpenChange(false)} />
         </Sheet>
     );
 }

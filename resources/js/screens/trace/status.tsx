@@ -1,9 +1,11 @@
 import { Link } from 'react-router';
 import type { Trace } from '../../api/shapes';
+import { FindKey } from '../../ui/find';
 import { ThemeKey } from '../../ui/theme';
+import type { Stop } from '../call/stops';
 
 /** Live or proved dead, always on screen. Not proved dead is live. */
-export function Status({ trace }: { trace: Trace }) {
+export function Status({ trace, stop }: { trace: Trace; stop: Stop }) {
     const { standing, call } = trace;
     const on = standing.conditions.filter((c) => c.power && c.value).length;
     const word = standing.proved_dead ? 'PROVED DEAD' : 'LIVE';
@@ -35,6 +37,10 @@ export function Status({ trace }: { trace: Trace }) {
                 <Link className="key max-sm:hidden" to={`/units/${call.unit.id}`}>
                     Unit
                 </Link>
+                <span className="max-sm:hidden">
+                    {/* on the drawing / finds a point first */}
+                    <FindKey slash={stop !== 'trace'} />
+                </span>
                 <span className="max-sm:hidden">
                     <ThemeKey />
                 </span>

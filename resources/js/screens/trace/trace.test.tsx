@@ -1,5 +1,6 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, expect, it, vi } from 'vitest';
+import { Inside } from '../../testing/inside';
 import { aCondition, anOpenItem, aPart, aSheet, aStanding, aTrace, theSuspects } from '../../testing/shapes';
 import { Conditions } from './conditions';
 import { FindPoint } from './find-point';
@@ -128,20 +129,30 @@ it('offers what can be seen and felt of a part, and what is done to it on a dead
     expect(pick).toHaveBeenLastCalledWith('runs, silent', 'comes and goes');
 });
 
-it('finds a point by its name, its part or its place', () => {
+it('finds a point by its name, its part, its place or a colour', () => {
     const pick = vi.fn();
     const circuit = aSheet({
         parts: [
             aPart('HP', { label: 'High-pressure switch', points: ['HP.1'] }),
             aPart('AH', { label: 'Terminal strip', points: ['AH.R'], place: 'air handler' }),
         ],
+        wires: [{ id: 'w24', colour: 'orange', from: 'HP.1', to: 'CC.A', gauge: 18 }],
     });
-    render(<FindPoint open onOpenChange={() => {}} circuit={circuit} lead="black" pick={pick} />);
+    vi.stubGlobal(
+        'fetch',
+        vi.fn(async () => new Response('{"items": [], "more": false}')),
+    );
+    render(
+        <Inside>
+            <FindPoint open onOpenChange={() => {}} circuit={circuit} lead="black" pick={pick} />
+        </Inside>,
+    );
     const field = screen.getByLabelText('Find a point');
     for (const [text, count] of [
         ['pressure', 1],
         ['air handler', 1],
         ['hp.1', 1],
+        ['orange', 1],
         ['', 2],
         ['zzz', 0],
     ] as const) {
@@ -152,4 +163,5 @@ it('finds a point by its name, its part or its place', () => {
     fireEvent.change(field, { target: { value: 'terminal' } });
     fireEvent.click(screen.getByText('AH.R'));
     expect(pick).toHaveBeenCalledWith('AH.R', 'black');
+    vi.unstubAllGlobals();
 });

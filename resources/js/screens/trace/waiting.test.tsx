@@ -1,9 +1,9 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
-import { MemoryRouter } from 'react-router';
 import { afterEach, expect, it, vi } from 'vitest';
 import { ApiError } from '../../api/client';
 import { EMPTY, type OutboxState } from '../../api/outbox';
 import type { EventInput } from '../../api/shapes';
+import { Inside } from '../../testing/inside';
 import { aCall, aStanding, aTrace } from '../../testing/shapes';
 import { Status } from './status';
 import { Waiting } from './waiting';
@@ -64,9 +64,9 @@ it('says of each event that was refused later which it was and why, and drops on
 
 const status = (over: Parameters<typeof aStanding>[0]) =>
     render(
-        <MemoryRouter>
-            <Status trace={aTrace({ call: aCall(), standing: aStanding(over) })} />
-        </MemoryRouter>,
+        <Inside>
+            <Status trace={aTrace({ call: aCall(), standing: aStanding(over) })} stop="trace" />
+        </Inside>,
     );
 
 it('says LIVE, and how live', () => {

@@ -1,9 +1,11 @@
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useCalls, useCircuitSheet, useOpenCall, useUnit } from '../../api/queries';
+import { FindKey } from '../../ui/find';
 import { More } from '../../ui/more';
 import { Problem } from '../../ui/problem';
 import { ThemeKey } from '../../ui/theme';
+import { useTitle } from '../../ui/use-title';
 import { CallRow } from '../day/day';
 import { PartChecks } from './part-checks';
 
@@ -15,6 +17,7 @@ export function UnitScreen() {
     const navigate = useNavigate();
     const open = useOpenCall(Number(id));
     const [complaint, setComplaint] = useState('');
+    useTitle(unit.data?.name ?? 'Unit');
     if (unit.isPending) {
         return <p className="p-6">One moment.</p>;
     }
@@ -40,6 +43,7 @@ export function UnitScreen() {
                     <a className="key" href={`/api/revisions/${u.circuit.revision}/diagram.svg`}>
                         Diagram as SVG
                     </a>
+                    <FindKey />
                     <ThemeKey />
                 </div>
             </header>
@@ -53,6 +57,8 @@ export function UnitScreen() {
                         <Fact name="Installed" value={String(u.installed)} />
                         <Fact name="Supply" value={u.circuit.supply} />
                         <Fact name="Circuit" value={u.circuit.title} />
+                        {u.serves !== '' && <Fact name="Serves" value={u.serves} />}
+                        {u.thermostat !== '' && <Fact name="Thermostat" value={u.thermostat} />}
                         <Fact name="Contact" value={`${u.site.contact}, ${u.site.phone}`} />
                         <Fact name="Address" value={u.site.address} />
                     </dl>

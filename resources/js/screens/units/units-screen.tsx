@@ -1,17 +1,32 @@
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { useUnits } from '../../api/queries';
 import { More } from '../../ui/more';
 import { Places } from '../../ui/places';
 import { Problem } from '../../ui/problem';
+import { useTitle } from '../../ui/use-title';
 
 /** Every unit the shop looks after. */
 export function UnitsScreen() {
-    const units = useUnits();
+    const [search, setSearch] = useState('');
+    const units = useUnits({ search, per_page: '40' });
+    useTitle('Units');
     return (
         <div className="mx-auto min-h-full max-w-[1280px]">
             <Places />
             <main className="pb-8">
-                <h1 className="px-4 pt-5 pb-3 font-bold text-3xl">Units · {units.total}</h1>
+                <div className="grid items-end gap-3 px-4 pt-5 pb-3 sm:grid-cols-[1fr_24rem]">
+                    <h1 className="font-bold text-3xl">Units · {units.total}</h1>
+                    <input
+                        className="field"
+                        type="search"
+                        name="search"
+                        aria-label="Words of a unit"
+                        placeholder="hall, bakery, roof, serial number…"
+                        value={search}
+                        onChange={(e) => setSearch(e.target.value)}
+                    />
+                </div>
                 {units.isError && <Problem error={units.error} retry={() => void units.refetch()} />}
                 <ul className="border-rule border-t">
                     {units.items.map((unit) => (
@@ -23,6 +38,7 @@ export function UnitsScreen() {
                                 <span className="font-bold">{unit.name}</span>
                                 <span>
                                     {unit.site.name}, {unit.place}
+                                    {unit.serves !== '' && <span className="block text-quiet">serves {unit.serves}</span>}
                                 </span>
                                 <span className="text-quiet">
                                     {unit.model} · {unit.circuit.supply}
@@ -32,7 +48,9 @@ export function UnitsScreen() {
                     ))}
                 </ul>
                 <More list={units} />
-                {units.isSuccess && units.total === 0 && <p className="px-4 py-3">No unit yet.</p>}
+                {units.isSuccess && units.total === 0 && (
+                    <p className="px-4 py-3">{search === '' ? 'No unit yet.' : 'No unit has all these words. Take one away.'}</p>
+                )}
             </main>
         </div>
     );
