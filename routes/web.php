@@ -10,6 +10,7 @@ use App\Calls\CallEventController;
 use App\Calls\CallExportController;
 use App\Calls\CallImportController;
 use App\Calls\ExpectedReadingController;
+use App\Calls\SwapController;
 use App\Circuits\SheetController;
 use App\Find\FindController;
 use App\Shop\HabitController;
@@ -43,6 +44,7 @@ Route::prefix('api')->middleware('body:64')->group(function (): void {
             ->can('import', Call::class)->withoutMiddleware('body:64')->middleware('body:4096');
         Route::get('calls/{call}', [CallController::class, 'show']);
         Route::post('calls/{call}/events', [CallEventController::class, 'store'])->can('append', 'call');
+        Route::get('calls/{call}/swap', SwapController::class);
         Route::get('calls/{call}/expected', ExpectedReadingController::class);
         Route::get('calls/{call}/call.json', [CallExportController::class, 'json']);
         Route::get('calls/{call}/readings.csv', [CallExportController::class, 'csv']);

@@ -55,6 +55,7 @@ class DatabaseSeeder extends Seeder
         }
         $this->earlier($visit, $calls);
         $this->today($visit, $calls);
+        DemoTrucks::load($people);
         $this->judgedBefore($log, $units['oven'], $people['oda'], $people['ravi'], $day);
     }
 

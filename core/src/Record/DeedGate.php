@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Levin\Core\Record;
 
+use Levin\Core\Checks\Bench\BadGiven;
 use Levin\Core\Checks\BurnerGuards;
+use Levin\Core\Checks\Replacement\Swap;
 use Levin\Core\Circuit\UnknownName;
 use Levin\Core\Operation\Model;
+use Levin\Core\Parts\Catalogue;
+use Levin\Core\Parts\Kind;
+use Levin\Core\Parts\PartsException;
 
 /** Lets in what is done to a unit: switched, lifted, jumpered, pulled, replaced, proved dead. */
 final readonly class DeedGate
@@ -96,7 +101,44 @@ final readonly class DeedGate
     {
         $part = $this->model->circuit->part($given->text('part'));
 
-        return $standing->provedDead ? ['part' => $part->id, 'label' => $part->label] : throw Refusal::partOnLiveCircuit();
+        if (! $standing->provedDead) {
+            throw Refusal::partOnLiveCircuit();
+        }
+
+        return [
+            'part' => $part->id,
+            'label' => $part->label,
+            ...array_filter([
+                'fitted' => $given->short('fitted', Given::REASON),
+                'serial' => $given->short('serial', Given::REASON),
+            ]),
+            ...$this->compared($this->model->parts[$part->id], $given->named('is')),
+        ];
+    }
+
+    /**
+     * The part that was there against the new one.
+     *
+     * @param  array<string, string>  $is  what is typed of the new one, by the comparison
+     * @return array<string, mixed> what is typed, what does not match, and what the circuit's plate is from then on
+     *
+     * @throws Refusal
+     */
+    private function compared(Kind $kind, array $is): array
+    {
+        $swap = Swap::of($kind, $this->model->circuit);
+        if ($swap === null || $is === []) {
+            return [];
+        }
+        try {
+            $judgement = $swap->judge($is);
+            $plate = $swap->plate($is);
+            Catalogue::component($kind->part->withPlate($plate))->check();
+        } catch (BadGiven|PartsException $e) {
+            throw Refusal::because('is', $e);
+        }
+
+        return ['is' => $is, 'verdict' => $judgement->verdict->value, 'differs' => $swap->differs($is), 'plate' => $plate];
     }
 
     /**

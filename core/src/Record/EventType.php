@@ -43,7 +43,7 @@ enum EventType: string
     /** what cannot be done now, or can be again: {why, what, barred}; a place, nothing, or a test's key; see Barred */
     case Barred = 'barred';
 
-    /** a new part fitted: {part}; what was learned of it before no longer speaks */
+    /** a new part fitted: {part, fitted, serial, is}; what was learned of it before no longer speaks. See Checks\Replacement\Swap */
     case Replaced = 'replaced';
 
     /** tester on a known source, on the circuit, on the source again: {} */

@@ -144,3 +144,22 @@ it('keeps every sort of test as an event that comes out as the same evidence', f
         expect($evidence->test->key())->toBe($test->key())->and($evidence->shown)->toBe($shown);
     }
 });
+
+it('keeps of a new part what does not match, and what the plate is from then on', function (): void {
+    $model = Unit::cooling()->model();
+    $fit = static fn (string $data): array => array_values(array_filter(
+        CallEvents::fromText("events:\n".DEAD."  - replaced: $data\n", $model),
+        static fn (Event $e): bool => $e->type === EventType::Replaced,
+    ))[0]->data;
+    expect($fit('{ part: OFM }'))->toBe(['part' => 'OFM', 'label' => 'Outdoor fan motor'])
+        ->and($fit('{ part: OFM, fitted: universal, serial: "17", is: { capacitor: "7.5", frame: "48" } }'))->toBe([
+            'part' => 'OFM', 'label' => 'Outdoor fan motor', 'fitted' => 'universal', 'serial' => '17',
+            'is' => ['capacitor' => '7.5', 'frame' => '48'], 'verdict' => 'watch',
+            'differs' => ["Another capacitor: the new motor's label decides, not the old can."], 'plate' => ['capacitor_uf' => 7.5],
+        ])
+        // what no check compares is kept by its words alone
+        ->and($fit('{ part: TST, fitted: "universal thermostat", is: { volts: "24" } }'))
+        ->toBe(['part' => 'TST', 'label' => 'Thermostat', 'fitted' => 'universal thermostat'])
+        ->and(fn () => $fit('{ part: CAP, is: { farads: "900" } }'))->toThrow(Refusal::class, 'must be from 1 to 200')
+        ->and(fn () => $fit('{ part: CAP, is: { colour: "red" } }'))->toThrow(Refusal::class, 'There is no');
+});

@@ -302,3 +302,19 @@ it('reads what a motor draws round the wire that carries all of it, with what a 
         ->and($blower->before?->number('value'))->toBe(2.2)->and($blower->measured?->number('value'))->toBe(2.1)
         ->and($blower->isFaulted())->toBeFalse()->and($blower->judged?->text('check'))->toBe('running-current');
 });
+
+it('has a unit with the plate of what was fitted, from then on', function (): void {
+    $fitted = ['part' => 'OFM', 'plate' => ['fla' => 1.6]];
+    $call = found((new Called(Unit::cooling()))->enterAmps('w16', 1.4))->noted(EventType::Replaced, $fitted)->enterAmps('w16', 1.5);
+    $judged = array_column($call->judged(), null, 'id');
+    // over the old plate of 1.1 A before, under the new one after
+    expect($judged['e0']->text('verdict'))->toBe('bad')
+        ->and($judged['e3']->text('verdict'))->not->toBe('bad');
+    $loads = Loads::of(Visit::of(Unit::cooling()->model(), $call->log, $call->judged()));
+    $fan = array_values(array_filter($loads, static fn (Load $l): bool => $l->part->id === 'OFM'))[0];
+    expect($fan->plate)->toBe(1.6)->and($fan->before?->number('value'))->toBe(1.4)->and($fan->measured?->number('value'))->toBe(1.5)
+        ->and($fan->isFaulted())->toBeFalse();
+    // that it was fitted is struck out: the old plate again
+    $struck = $call->noted(EventType::Strike, ['event' => 'e2', 'reason' => 'other unit']);
+    expect(Visit::of(Unit::cooling()->model(), $struck->log, [])->model->circuit->part('OFM')->number('fla'))->toBe(1.1);
+});

@@ -12,6 +12,7 @@ import type {
     HabitInput,
     Habits,
     MeterFunction,
+    Swap,
     Trace,
     Unit,
     UnitChecks,
@@ -155,6 +156,21 @@ export function useExpected(call: string, on: MeterOn, stamp: number) {
                     turns: String(turns),
                 })}`,
             ),
+    });
+}
+
+/** What a new part must match, and what comes of one of which so much is typed; the last answer stands until the next is there. */
+export function useSwap(call: number, part: string, is: Record<string, string>) {
+    const query = new URLSearchParams({ part });
+    for (const [name, text] of Object.entries(is)) {
+        if (text.trim() !== '') {
+            query.set(`is[${name}]`, text);
+        }
+    }
+    return useQuery({
+        queryKey: ['swap', call, query.toString()],
+        placeholderData: keepPreviousData,
+        queryFn: ({ signal }) => api<Swap>('GET', `calls/${call}/swap?${query}`, undefined, signal),
     });
 }
 

@@ -6,6 +6,7 @@ namespace Levin\Core\Checks\Bench;
 
 use Levin\Core\Checks\ChecksException;
 use Levin\Core\Units\BadAmount;
+use Levin\Core\Units\Unit;
 
 /** What was given to a check cannot be judged. The message says what is wrong and what to do. */
 final class BadGiven extends ChecksException
@@ -36,6 +37,12 @@ final class BadGiven extends ChecksException
     public static function nothing(Entry $entry): self
     {
         return new self($entry->name, "$entry->label cannot be zero. Read it again, or leave it out where it may be left out.");
+    }
+
+    /** What a plate in a circuit file cannot say. */
+    public static function outside(Entry $entry, float $least, float $most, Unit $unit): self
+    {
+        return new self($entry->name, sprintf('%s must be from %g to %g %s.', $entry->label, $least, $most, $unit->symbol));
     }
 
     public static function over(Entry $entry): self

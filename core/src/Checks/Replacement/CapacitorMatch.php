@@ -32,7 +32,19 @@ final class CapacitorMatch extends MatchCheck
     }
 
     #[\Override]
-    protected function comparisons(): array
+    public function kinds(): array
+    {
+        return ['capacitor-run', 'capacitor-dual', 'capacitor-start'];
+    }
+
+    #[\Override]
+    public function plated(): array
+    {
+        return ['farads' => ['run_uf', 'herm_uf', 'start_uf'], 'second' => ['fan_uf'], 'volts' => ['volts']];
+    }
+
+    #[\Override]
+    public function comparisons(): array
     {
         return [
             Comparison::number(

@@ -24,8 +24,8 @@ final readonly class Comparison
      * @param  string  $effect  what comes of that, in a sentence
      */
     private function __construct(
-        private string $name,
-        private string $label,
+        public string $name,
+        public string $label,
         private Dimension $dimension,
         private array $choices,
         private Rule $rule,

@@ -32,7 +32,19 @@ final class ContactorMatch extends MatchCheck
     }
 
     #[\Override]
-    protected function comparisons(): array
+    public function kinds(): array
+    {
+        return ['contactor-1p', 'contactor-2p', 'contactor-3p'];
+    }
+
+    #[\Override]
+    public function plated(): array
+    {
+        return ['coil' => ['coil_volts']];
+    }
+
+    #[\Override]
+    public function comparisons(): array
     {
         return [
             self::coil(),

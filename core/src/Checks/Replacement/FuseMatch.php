@@ -32,7 +32,19 @@ final class FuseMatch extends MatchCheck
     }
 
     #[\Override]
-    protected function comparisons(): array
+    public function kinds(): array
+    {
+        return ['fuse'];
+    }
+
+    #[\Override]
+    public function plated(): array
+    {
+        return ['amps' => ['amps'], 'speed' => ['curve']];
+    }
+
+    #[\Override]
+    public function comparisons(): array
     {
         return [
             Comparison::number(

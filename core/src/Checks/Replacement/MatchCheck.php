@@ -20,7 +20,17 @@ use Levin\Core\Units\Dimension;
 abstract class MatchCheck extends PartCheck
 {
     /** @return non-empty-list<Comparison> the most important first */
-    abstract protected function comparisons(): array;
+    abstract public function comparisons(): array;
+
+    /** @return list<string> the kinds of part it is for; none where no circuit file knows them */
+    abstract public function kinds(): array;
+
+    /**
+     * Where the plate of such a part says what must match.
+     *
+     * @return array<string, list<string>> fields of a plate by the comparison, the first that a kind has
+     */
+    abstract public function plated(): array;
 
     /** A coil takes its own volts, within a tenth. [practice, no published source] */
     final protected static function coil(): Comparison

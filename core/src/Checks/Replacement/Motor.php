@@ -32,7 +32,26 @@ final class Motor extends MatchCheck
     }
 
     #[\Override]
-    protected function comparisons(): array
+    public function kinds(): array
+    {
+        return [
+            'motor-psc',
+            'motor-psc-speeds',
+            'motor-three-phase',
+            'motor-nine-lead',
+            'motor-shaded-pole',
+            'motor-capacitor-start',
+        ];
+    }
+
+    #[\Override]
+    public function plated(): array
+    {
+        return ['volts' => ['volts'], 'speed' => ['rpm'], 'capacitor' => ['capacitor_uf'], 'amps' => ['fla']];
+    }
+
+    #[\Override]
+    public function comparisons(): array
     {
         return [
             Comparison::number(

@@ -32,7 +32,19 @@ final class PressureSwitchMatch extends MatchCheck
     }
 
     #[\Override]
-    protected function comparisons(): array
+    public function kinds(): array
+    {
+        return ['pressure-switch'];
+    }
+
+    #[\Override]
+    public function plated(): array
+    {
+        return ['opens' => ['opens_at'], 'closes' => ['closes_at'], 'reset' => ['reset']];
+    }
+
+    #[\Override]
+    public function comparisons(): array
     {
         return [
             Comparison::number(

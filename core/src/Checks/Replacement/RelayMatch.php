@@ -32,7 +32,19 @@ final class RelayMatch extends MatchCheck
     }
 
     #[\Override]
-    protected function comparisons(): array
+    public function kinds(): array
+    {
+        return ['relay-spst', 'relay-spdt', 'relay-dpst', 'relay-dpdt', 'relay-time-delay'];
+    }
+
+    #[\Override]
+    public function plated(): array
+    {
+        return ['coil' => ['coil_volts'], 'delay' => ['on_delay'], 'va' => ['sealed_va']];
+    }
+
+    #[\Override]
+    public function comparisons(): array
     {
         return [
             self::coil(),

@@ -32,7 +32,19 @@ final class StartGearMatch extends MatchCheck
     }
 
     #[\Override]
-    protected function comparisons(): array
+    public function kinds(): array
+    {
+        return ['relay-potential', 'start-kit-ptc'];
+    }
+
+    #[\Override]
+    public function plated(): array
+    {
+        return ['farads' => ['start_uf'], 'pickup' => ['pick_up']];
+    }
+
+    #[\Override]
+    public function comparisons(): array
     {
         return [
             Comparison::number(

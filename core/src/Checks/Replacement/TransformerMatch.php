@@ -32,7 +32,19 @@ final class TransformerMatch extends MatchCheck
     }
 
     #[\Override]
-    protected function comparisons(): array
+    public function kinds(): array
+    {
+        return ['transformer', 'transformer-tapped'];
+    }
+
+    #[\Override]
+    public function plated(): array
+    {
+        return ['primary' => ['primary_volts', 'h2_volts'], 'va' => ['va']];
+    }
+
+    #[\Override]
+    public function comparisons(): array
     {
         return [
             Comparison::number(

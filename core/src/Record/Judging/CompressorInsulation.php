@@ -15,7 +15,7 @@ final class CompressorInsulation implements BenchRule
     {
         $isRead = $reading->text('function') === MeterFunction::Megohms->value;
         foreach ($isRead ? ['red' => 'black', 'black' => 'red'] : [] as $lead => $metal) {
-            $kind = $so->model->parts[$so->model->circuit->partAt($reading->text($lead))->id];
+            $kind = $so->model()->parts[$so->model()->circuit->partAt($reading->text($lead))->id];
             if ($reading->text($metal) === $kind->part->case && $kind->isHermetic() && $so->isAllOff($kind->part)) {
                 return new Taken($kind->part, 'insulation', ['read' => Taken::read($reading)]);
             }

@@ -17,11 +17,11 @@ final class MeasuredDraft implements BenchRule
     public function taken(Event $reading, SoFar $so): ?Taken
     {
         $name = $reading->type === EventType::Measured ? $reading->text('quantity') : '';
-        $quantity = $so->model->circuit->quantities[$name] ?? null;
+        $quantity = $so->model()->circuit->quantities[$name] ?? null;
         if ($quantity === null || ! self::isMade($quantity, $so)) {
             return null;
         }
-        foreach ($so->model->parts as $kind) {
+        foreach ($so->model()->parts as $kind) {
             if ($kind instanceof DraftSwitch && $kind->part->text('senses') === $name) {
                 $as = static fn (float $value): string => sprintf('%.6F %s', $value, $quantity->unit);
 

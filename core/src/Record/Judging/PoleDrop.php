@@ -19,11 +19,11 @@ final class PoleDrop implements BenchRule
     public function taken(Event $reading, SoFar $so): ?Taken
     {
         $isVolts = $so->isEnergised() && $so->partOf($reading, ...SoFar::VOLTS) !== null;
-        $relay = $isVolts ? $so->model->contactBetween($reading->text('red'), $reading->text('black')) : null;
+        $relay = $isVolts ? $so->model()->contactBetween($reading->text('red'), $reading->text('black')) : null;
         if ($relay === null || $so->seen($relay) !== 'pulled in') {
             return null;
         }
-        $part = $so->model->circuit->part($relay);
+        $part = $so->model()->circuit->part($relay);
         $read = [];
         $isPole = false;
         foreach (self::POLES as [$from, $to]) {
@@ -40,7 +40,7 @@ final class PoleDrop implements BenchRule
     private static function carries(string $point, SoFar $so): bool
     {
         return array_filter(
-            $so->model->circuit->wiresAt($point),
+            $so->model()->circuit->wiresAt($point),
             static fn (Wire $wire): bool => ($so->amps($wire->id)?->number('value') ?? 0.0) > 0.0,
         ) !== [];
     }

@@ -26,7 +26,7 @@ final class RunningAmps implements BenchRule
     {
         $isSteady = $reading->text('function') === MeterFunction::Amps->value && ! isset($reading->data['moment']) && $so->isEnergised();
         foreach ($isSteady && ($reading->number('value') ?? 0.0) > 0.0 ? $so->kindsAt($reading) : [] as $kind) {
-            $read = array_filter(array_map($so->amps(...), self::wires($kind, $so->model)));
+            $read = array_filter(array_map($so->amps(...), self::wires($kind, $so->model())));
             if (in_array($reading, $read, true)) {
                 return new Taken($kind->part, 'running-current', [
                     'plate' => Taken::amount(Dimension::Current, $kind->part->number('fla')),

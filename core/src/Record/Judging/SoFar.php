@@ -16,6 +16,7 @@ use Levin\Core\Parts\Kind;
 use Levin\Core\Record\CallCourse;
 use Levin\Core\Record\Event;
 use Levin\Core\Record\EventType;
+use Levin\Core\Record\Fitted;
 
 /** What a call has read while the unit stood as it does now: nothing was switched, lifted, landed or replaced in between. */
 final class SoFar
@@ -37,15 +38,22 @@ final class SoFar
     private ?array $line = null;
 
     /** @param  array<string, true>  $struck  ids of events that do not count */
-    public function __construct(public readonly Model $model, private readonly array $struck)
+    public function __construct(private Model $model, private readonly array $struck)
     {
         $this->course = new CallCourse($model->circuit);
         $earthed = [...$model->circuit->references['ground'], ...array_column($model->circuit->parts, 'case')];
         $this->earthed = array_fill_keys($earthed, true);
     }
 
+    /** As it is with what was fitted so far. */
+    public function model(): Model
+    {
+        return $this->model;
+    }
+
     public function take(Event $event): void
     {
+        $this->model = isset($this->struck[$event->id]) ? $this->model : Fitted::one($this->model, $event);
         $stood = $this->conditions()->key();
         $this->course->take($event);
         if ($event->type === EventType::Replaced || $this->conditions()->key() !== $stood) {

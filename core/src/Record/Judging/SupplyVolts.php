@@ -58,7 +58,7 @@ final class SupplyVolts implements BenchRule
     /** @return array<string, string> volts on the plate of the unit's three-phase motors, where it has any */
     private static function rated(SoFar $so): array
     {
-        foreach ($so->model->parts as $kind) {
+        foreach ($so->model()->parts as $kind) {
             if ($kind instanceof ThreePhaseMachine) {
                 return ['rated' => Taken::amount(Dimension::Voltage, $kind->part->number('volts'))];
             }

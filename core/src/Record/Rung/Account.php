@@ -76,7 +76,8 @@ final readonly class Account
             $figures = $e->text('before') === '' ? '' : " ({$e->text('before')} before, {$e->text('after')} after)";
 
             return match ($e->type) {
-                EventType::Replaced => "We fitted a new one: {$parts[$e->text('part')]->label}.",
+                EventType::Replaced => "We fitted a new one: {$parts[$e->text('part')]->label}"
+                    .($e->text('fitted') === '' ? '.' : ", {$e->text('fitted')}."),
                 EventType::Worked => 'We did: '.trim("{$e->text('label')} {$e->text('words')}").$figures.'.',
                 default => "It is left so: {$e->text('words')}.".($mustNot === '' ? '' : " Do not switch on: $mustNot."),
             };

@@ -7,6 +7,7 @@ namespace Levin\Core\Record\Rung;
 use Levin\Core\Operation\Model;
 use Levin\Core\Record\Event;
 use Levin\Core\Record\EventType;
+use Levin\Core\Record\Fitted;
 use Levin\Core\Record\Standing;
 
 /** What the contacts of a rung ask of a call's log. */
@@ -25,6 +26,7 @@ final readonly class Visit
     }
 
     /**
+     * @param  Model  $model  of the unit as the visit began; the visit has it with what was fitted since
      * @param  list<Event>  $log
      * @param  list<Event>  $judged  with the ids of the readings
      */
@@ -33,7 +35,7 @@ final readonly class Visit
         $standing = Standing::after($model->circuit, $log);
         $count = array_values(array_filter($log, static fn (Event $e): bool => ! isset($standing->struck[$e->id])));
 
-        return new self($model, $standing, $count, array_column($judged, null, 'id'));
+        return new self(Fitted::in($model, $count), $standing, $count, array_column($judged, null, 'id'));
     }
 
     /** The last event of some sorts. */

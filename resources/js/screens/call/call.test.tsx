@@ -1,8 +1,8 @@
-import { act, cleanup, fireEvent, render, screen, within } from '@testing-library/react';
-import { MemoryRouter } from 'react-router';
+import { act, cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, expect, it, vi } from 'vitest';
 import { EMPTY } from '../../api/outbox';
-import type { Load, Trace } from '../../api/shapes';
+import type { Load, Swap, Trace } from '../../api/shapes';
+import { Inside } from '../../testing/inside';
 import { aCall, aContact, anEvent, anOpenItem, aPart, aRung, aSheet, aStanding, aTrace } from '../../testing/shapes';
 import { Arrive } from './arrive';
 import type { AtStop } from './call-screen';
@@ -16,7 +16,10 @@ import { StillOpen } from './still-open';
 import { nextStop } from './stops';
 import { Verify } from './verify';
 
-afterEach(cleanup);
+afterEach(() => {
+    cleanup();
+    vi.unstubAllGlobals();
+});
 
 const at = (trace: Trace, over: Partial<AtStop> = {}) => {
     const send = vi.fn().mockResolvedValue(true);
@@ -30,7 +33,7 @@ it('draws closed, jumpered and open contacts, and says which one is open', () =>
     const rung = aRung(1);
     rung[1] = aContact('found', 'trace', { waived: 'store closed' });
     rung[2] = aContact('cause', 'cause', { open: ['Say why.', 'Look.'] });
-    const { container } = render(<CallRung trace={aTrace({ rung })} stop="trace" />, { wrapper: MemoryRouter });
+    const { container } = render(<CallRung trace={aTrace({ rung })} stop="trace" />, { wrapper: Inside });
     const states = [...container.querySelectorAll('[data-contact]')].map((c) => c.getAttribute('aria-label'));
     expect(states.slice(0, 3)).toEqual(['Seen: closed', 'Found: jumpered', 'Cause: open']);
     expect(container.querySelector('[data-contact=found]')?.getAttribute('aria-current')).toBe('step');
@@ -49,7 +52,7 @@ it('goes on at the first open contact, and with a closed call where it was hande
 it('passes a contact over with a reason only, and takes the jumper off again', () => {
     const send = vi.fn().mockResolvedValue(true);
     const show = (trace: Trace) => <StillOpen trace={trace} stop="cause" disabled={false} send={send} />;
-    const { rerender } = render(show(aTrace({ rung: aRung(2) })), { wrapper: MemoryRouter });
+    const { rerender } = render(show(aTrace({ rung: aRung(2) })), { wrapper: Inside });
     fireEvent.click(screen.getByText('Pass it over, with a reason'));
     expect((screen.getByText('Put the jumper on') as HTMLButtonElement).disabled).toBe(true);
     type(/Why “Cause” is passed over/, 'nobody may open it');
@@ -64,7 +67,7 @@ it('passes a contact over with a reason only, and takes the jumper off again', (
 
 it('keeps what made it fail: found in words, not found, or wear', () => {
     const props = at(aTrace({ call: aCall({ finding: 'Capacitor weak' }), rung: aRung(2) }));
-    render(<Cause {...props} />, { wrapper: MemoryRouter });
+    render(<Cause {...props} />, { wrapper: Inside });
     expect((screen.getByText('Keep it') as HTMLButtonElement).disabled).toBe(true);
     type('What it was', 'dead fan');
     fireEvent.click(screen.getByText('Keep it'));
@@ -101,21 +104,75 @@ const jumper = anOpenItem({
     may_be_left: false,
 });
 
-it('fits a part on a dead circuit only, the one of the finding first, with what must match', () => {
-    const plate = [{ name: 'coil_volts', meaning: 'rated coil voltage', value: 24, unit: 'V' }];
-    const sheet = aSheet({ parts: [aPart('OFM'), aPart('CC', { label: 'Contactor', plate })] });
-    const live = at(repaired(), { sheet });
-    const { rerender } = render(<Repair {...live} />, { wrapper: MemoryRouter });
+const good: NonNullable<Swap['judged']> = { verdict: 'good', headline: 'It matches', differs: [], next: 'Measure.' };
+
+const aSwap = (over: Partial<Swap> = {}): Swap => ({
+    part: 'CC',
+    caution: 'Locked out.',
+    rows: [
+        { name: 'coil', label: 'coil volts', was: '24 V', units: ['V'], choices: [] },
+        { name: 'switched', label: 'what it leaves live', was: '', units: [], choices: ['not known', 'one leg', 'no leg'] },
+    ],
+    judged: null,
+    problem: null,
+    truck: [{ id: 3, label: 'Contactor, 24 V', count: 2, is: { coil: '24 V' }, judged: good }],
+    ...over,
+});
+
+/** A server that answers every question after a replacement alike; what it was asked. */
+function serveSwap(swap: Swap) {
+    const fetch = vi.fn(async (_path: string) => new Response(JSON.stringify(swap), { status: 200 }));
+    vi.stubGlobal('fetch', fetch);
+    return fetch;
+}
+
+const dead = repaired({ standing: aStanding({ proved_dead: true }) });
+
+const sheetOfTwo = aSheet({ parts: [aPart('OFM'), aPart('CC', { label: 'Contactor' })] });
+
+it('fits a part on a dead circuit only, the one of the finding first, with what must match', async () => {
+    const fetch = serveSwap(aSwap());
+    const live = at(repaired(), { sheet: sheetOfTwo });
+    const { rerender } = render(<Repair {...live} />, { wrapper: Inside });
+    expect((await screen.findByLabelText('What must match')).textContent).toContain('coil volts24 V');
+    expect(fetch.mock.calls[0]?.[0]).toContain('part=CC');
     expect((screen.getByText('It is fitted') as HTMLButtonElement).disabled).toBe(true);
-    expect(screen.getByLabelText('What must match').textContent).toContain('rated coil voltage24 V');
-    rerender(<Repair {...live} trace={repaired({ standing: aStanding({ proved_dead: true }) })} />);
+    rerender(<Repair {...live} trace={dead} />);
+    // what is on the truck fills in its plate
+    fireEvent.click(screen.getByText('This one'));
+    type('what it leaves live, of the new one', 'no leg');
+    type(/Its serial number/, '17');
+    await waitFor(() => expect(fetch.mock.lastCall?.[0]).toContain('is%5Bswitched%5D=no+leg'));
     fireEvent.click(screen.getByText('It is fitted'));
-    expect(live.send).toHaveBeenCalledWith('replaced', { part: 'CC' });
+    expect(live.send).toHaveBeenCalledWith('replaced', {
+        part: 'CC',
+        fitted: 'Contactor, 24 V',
+        serial: '17',
+        is: { coil: '24 V', switched: 'no leg' },
+    });
+});
+
+it('says every mismatch with what comes of it, and leaves the choice', async () => {
+    const differs = ['Another coil voltage: it burns.', 'Fewer poles.'];
+    serveSwap(aSwap({ judged: { ...good, verdict: 'bad', headline: 'Another coil voltage: it burns', differs } }));
+    render(<Repair {...at(dead, { sheet: sheetOfTwo })} />, { wrapper: Inside });
+    const said = await screen.findByLabelText('How it matches');
+    expect(said.textContent).toContain('it burns');
+    expect(said.textContent).toContain('Fewer poles.');
+    expect((screen.getByText('It is fitted') as HTMLButtonElement).disabled).toBe(false);
+});
+
+it('fits nothing whose plate cannot be read', async () => {
+    serveSwap(aSwap({ problem: 'coil volts, is: "x" is not a number.' }));
+    render(<Repair {...at(dead, { sheet: sheetOfTwo })} />, { wrapper: Inside });
+    expect((await screen.findByRole('alert')).textContent).toContain('is not a number');
+    expect((screen.getByText('It is fitted') as HTMLButtonElement).disabled).toBe(true);
 });
 
 it('keeps work that is no part, and how it is left with what stays off', () => {
     const props = at(repaired({ open_items: [jumper, anOpenItem(), breaker] }));
-    render(<Repair {...props} />, { wrapper: MemoryRouter });
+    serveSwap(aSwap());
+    render(<Repair {...props} />, { wrapper: Inside });
     fireEvent.click(screen.getByText('Work that is no part'));
     type(/coil washed, splice/, 'coil washed');
     type(/Before, if/, '40 °F');
@@ -137,7 +194,8 @@ it('keeps work that is no part, and how it is left with what stays off', () => {
 it('lists all that is open with how long it has been, and puts it back', () => {
     const since = new Date(Date.now() - 14 * 60000).toISOString();
     const props = at(repaired({ open_items: [anOpenItem({ since }), { ...breaker, left: true }] }));
-    const { container } = render(<Repair {...props} />, { wrapper: MemoryRouter });
+    serveSwap(aSwap());
+    const { container } = render(<Repair {...props} />, { wrapper: Inside });
     const items = [...container.querySelectorAll('[data-open-item]')];
     expect(items.map((i) => i.getAttribute('data-open-item'))).toEqual(['w24', 'breaker']);
     expect(items[0]?.textContent).toContain('for 14 min');
@@ -186,7 +244,7 @@ it('has a row for each load with plate, before and expected, and keeps what is c
     const fan = load({ part: 'OFM', label: 'Fan', wires: [], measured: null });
     const done = load({ part: 'IBM', label: 'Blower', measured: 2.1, judged: { verdict: 'good', headline: 'Within its plate' } });
     const props = at(aTrace({ rung: aRung(5), loads: [load(), fan, done] }));
-    const { container } = render(<Verify {...props} />, { wrapper: MemoryRouter });
+    const { container } = render(<Verify {...props} />, { wrapper: Inside });
     const row = (part: string) => container.querySelector(`[data-load=${part}]`) as HTMLElement;
     expect(row('COMP').textContent).toContain('clamp the orange wire w24, LP.2 – CC.A');
     expect(row('COMP').textContent).toContain('plate14.1 Abefore–expected11.8 A');
@@ -200,7 +258,7 @@ it('has a row for each load with plate, before and expected, and keeps what is c
 it('times a cycle from when somebody begins to watch', () => {
     vi.useFakeTimers({ now: 0 });
     const props = at(aTrace({ rung: aRung(5) }));
-    render(<Verify {...props} />, { wrapper: MemoryRouter });
+    render(<Verify {...props} />, { wrapper: Inside });
     fireEvent.click(screen.getByText('Begin to watch'));
     vi.setSystemTime(372_000);
     fireEvent.click(screen.getByText('A whole cycle, as it should'));
@@ -211,7 +269,7 @@ it('times a cycle from when somebody begins to watch', () => {
 
 it('tells the customer what the record says, and closes only past the last contact', () => {
     const open = at(aTrace({ rung: aRung(6), account: 'We found: coil open.' }));
-    const { rerender } = render(<HandOver {...open} />, { wrapper: MemoryRouter });
+    const { rerender } = render(<HandOver {...open} />, { wrapper: Inside });
     expect((screen.getByText('Close the call', { selector: 'button' }) as HTMLButtonElement).disabled).toBe(true);
     type('Whom you told', 'the baker');
     type('What they said', 'good');
@@ -224,7 +282,7 @@ it('tells the customer what the record says, and closes only past the last conta
 
 it('reopens a closed call with a reason, and lets nobody else close it', () => {
     const closed = at(aTrace({ rung: aRung(7), standing: aStanding({ closed: true }) }));
-    const { rerender } = render(<HandOver {...closed} />, { wrapper: MemoryRouter });
+    const { rerender } = render(<HandOver {...closed} />, { wrapper: Inside });
     type('Reason to reopen it', 'again');
     fireEvent.click(screen.getByText('Reopen the call'));
     expect(closed.send).toHaveBeenCalledWith('reopened', { reason: 'again' });
@@ -254,7 +312,7 @@ it('tells who has been here, what was done, and whether the shop stands by it', 
         past({ id: 6, done: [], guaranteed_to: null }),
     ];
     const props = at(aTrace({ past: visits }));
-    const { container } = render(<Arrive {...props} />, { wrapper: MemoryRouter });
+    const { container } = render(<Arrive {...props} />, { wrapper: Inside });
     const said = (id: number) => container.querySelector(`[data-past="${id}"]`)?.textContent ?? '';
     expect(said(3)).toContain('Ravi');
     expect(said(3)).toContain('No heat. Hose off. We did: hose cleared.');
@@ -271,7 +329,7 @@ it('takes the complaint once, and what is seen of each part by place', () => {
         parts: [aPart('OFM', { label: 'Fan', place: 'outside', observables: ['runs', 'hums'] }), aPart('CAP')],
     });
     const props = at(aTrace(), { sheet });
-    const { container, rerender } = render(<Arrive {...props} />, { wrapper: MemoryRouter });
+    const { container, rerender } = render(<Arrive {...props} />, { wrapper: Inside });
     type('Since when, if they know', 'Monday');
     fireEvent.click(screen.getByText('now and then'));
     fireEvent.click(screen.getByText('Keep the complaint'));
@@ -294,6 +352,6 @@ it('takes the complaint once, and what is seen of each part by place', () => {
 it('warns to write the flashes down while a lamp has not been', () => {
     const rung = aRung();
     rung[0] = aContact('seen', 'arrive', { open: ['Control: write down what its lamp shows, before power is cut.'] });
-    render(<Arrive {...at(aTrace({ rung }))} />, { wrapper: MemoryRouter });
+    render(<Arrive {...at(aTrace({ rung }))} />, { wrapper: Inside });
     screen.getByText('Write the flashes down before you cut the power.');
 });

@@ -1,10 +1,10 @@
 import { useState } from 'react';
-import type { CircuitSheet, Trace } from '../../api/shapes';
-import type { Send } from '../../api/use-outbox';
 import { OneOf } from '../../ui/one-of';
 import { eventWords } from '../trace/event-words';
 import type { AtStop } from './call-screen';
 import { ago, counting } from './events';
+import { Fitted } from './fitted';
+import { type FormProps, PartField } from './part-field';
 import { StillOpen } from './still-open';
 import { StopPage } from './stop-page';
 
@@ -54,79 +54,6 @@ export function Repair({ trace, sheet, outbox, disabled }: AtStop) {
             {what === 'worked' && <Worked trace={trace} sheet={sheet} disabled={disabled} send={send} />}
             {what === 'left' && <Left trace={trace} sheet={sheet} disabled={disabled} send={send} />}
         </StopPage>
-    );
-}
-
-interface FormProps {
-    trace: Trace;
-    sheet: CircuitSheet;
-    disabled: boolean;
-    send: Send;
-}
-
-/** Parts of the findings first: one of them it mostly is. */
-function targets(trace: Trace, sheet: CircuitSheet) {
-    const named = counting(trace, 'finding')
-        .flatMap((e) => (Array.isArray(e.data.faults) ? e.data.faults.map(String) : []))
-        .map((id) => id.split(':')[0]);
-    const first = sheet.parts.filter((p) => named.includes(p.id));
-    return [...first, ...sheet.parts.filter((p) => !named.includes(p.id))];
-}
-
-function PartField(props: FormProps & { value: string; set: (id: string) => void; none?: string }) {
-    return (
-        <label className="grid gap-1">
-            Which part
-            <select className="field" name="part" value={props.value} onChange={(e) => props.set(e.target.value)}>
-                {props.none !== undefined && <option value="">{props.none}</option>}
-                {targets(props.trace, props.sheet).map((p) => (
-                    <option key={p.id} value={p.id}>
-                        {p.label} ({p.id}), {p.place}
-                    </option>
-                ))}
-            </select>
-        </label>
-    );
-}
-
-function Fitted(props: FormProps) {
-    const [part, setPart] = useState(targets(props.trace, props.sheet)[0]?.id ?? '');
-    const plate = props.sheet.parts.find((p) => p.id === part)?.plate ?? [];
-    const dead = props.trace.standing.proved_dead;
-    return (
-        <form
-            aria-label="A new part fitted"
-            className="grid gap-3"
-            onSubmit={(e) => {
-                e.preventDefault();
-                void props.send('replaced', { part });
-            }}
-        >
-            <PartField {...props} value={part} set={setPart} />
-            {plate.length > 0 && (
-                <section aria-label="What must match">
-                    <h3 className="heading">What must match, from the plate</h3>
-                    <dl className="grid grid-cols-[minmax(0,1fr)_auto] gap-x-4">
-                        {plate.map((v) => (
-                            <div key={v.name} className="col-span-2 grid grid-cols-subgrid border-rule border-b py-1">
-                                <dt>{v.meaning}</dt>
-                                <dd className="font-mono tabular-nums">
-                                    {v.value} {v.unit}
-                                </dd>
-                            </div>
-                        ))}
-                    </dl>
-                </section>
-            )}
-            {!dead && (
-                <p className="border-ink border-l-8 py-1 pl-3">
-                    Parts are fitted on a dead circuit only. Prove it dead in Trace first; capacitors hold charge.
-                </p>
-            )}
-            <button type="submit" className="key" data-strong="true" disabled={props.disabled || !dead || part === ''}>
-                It is fitted
-            </button>
-        </form>
     );
 }
 

@@ -26,7 +26,12 @@ export function eventWords(event: LogEvent, trace: Trace, circuit: CircuitSheet)
         case 'pulled':
             return `${target(d.part)} ${d.out === true ? 'pulled' : 'put back'}`;
         case 'replaced':
-            return `${target(d.part)}: a new one fitted`;
+            return [
+                `${target(d.part)}: a new one fitted`,
+                ...(typeof d.fitted === 'string' ? [d.fitted] : []),
+                ...(typeof d.serial === 'string' ? [`serial ${d.serial}`] : []),
+                ...(Array.isArray(d.differs) ? d.differs.map(String) : []),
+            ].join('. ');
         case 'barred':
             return `${d.why}${d.what === '' ? '' : `: ${d.what}`}${d.barred === true ? '' : ', no longer'}`;
         case 'observation':

@@ -1,0 +1,70 @@
+<?php
+
+use App\Shop\TruckPart;
+use App\Shop\User;
+use Illuminate\Support\Str;
+use Tests\Support\Demo;
+
+// What a new part must match, from the plate of the circuit; what is on the truck; and the unit with it in.
+
+beforeEach(function (): void {
+    $this->oda = User::query()->firstWhere('email', 'oda@ternsound.example');
+    $this->actingAs($this->oda);
+    $this->call = Demo::call('Oven-room cooling unit');
+    $this->swap = fn (string $part, array $is = []): array => $this->getJson(
+        "/api/calls/{$this->call->id}/swap?".http_build_query(['part' => $part, 'is' => $is]),
+    )->assertOk()->json();
+    $this->send = fn (string $type, array $data) => $this->postJson("/api/calls/{$this->call->id}/events", [
+        'id' => (string) Str::uuid(), 'type' => $type, 'noted_at' => now()->toIso8601ZuluString(), 'data' => $data,
+    ]);
+    $this->dead = function (): void {
+        foreach (['outdoor_breaker', 'disconnect', 'indoor_breaker'] as $name) {
+            ($this->send)('condition', ['name' => $name, 'value' => false])->assertCreated();
+        }
+        ($this->send)('proved-dead', ['known_before' => true, 'circuit_dead' => true, 'known_after' => true])->assertCreated();
+    };
+});
+
+it('says what must match from the plate, and how what is on the truck does, the best match first', function (): void {
+    $swap = ($this->swap)('CAP');
+    expect(array_column($swap['rows'], 'was', 'name'))->toMatchArray(['farads' => '40 µF', 'second' => '5 µF', 'volts' => '440 V'])
+        ->and(array_column(array_column($swap['truck'], 'judged'), 'verdict'))->toBe(['good', 'bad', 'bad'])
+        ->and($swap['truck'][0]['label'])->toContain('40 + 5')
+        ->and($swap['judged'])->toBeNull()->and($swap['caution'])->toContain('discharge it');
+});
+
+it('has nothing of the trucks of others, and nothing that is used up', function (): void {
+    TruckPart::query()->where('user_id', $this->oda->id)->where('label', 'like', 'Dual run capacitor 40%')->update(['count' => 0]);
+    expect(array_filter(($this->swap)('CAP')['truck'], fn ($one) => str_contains($one['label'], '40 + 5')))->toBe([]);
+});
+
+it('judges what is typed of the new one, and says what is wrong with it', function (): void {
+    expect(($this->swap)('OFM', ['capacitor' => '7.5', 'frame' => '']))->toMatchArray(['problem' => null])
+        ->and(($this->swap)('OFM', ['capacitor' => '7.5'])['judged'])->toMatchArray(['verdict' => 'watch'])
+        ->and(($this->swap)('CAP', ['farads' => 'forty'])['problem'])->toContain('capacitance, is')
+        ->and(($this->swap)('CAP', ['farads' => '900'])['problem'])->toContain('from 1 to 200');
+    $this->getJson("/api/calls/{$this->call->id}/swap?part=NONE")->assertUnprocessable()->assertJsonValidationErrors('part');
+});
+
+it('leaves to its maker what no check compares', function (): void {
+    expect(($this->swap)('TST'))->toMatchArray(['rows' => [], 'truck' => [], 'judged' => null, 'problem' => null]);
+});
+
+it('compares every part of every truck with every part it may replace', function (): void {
+    foreach (User::query()->get() as $user) {
+        $this->actingAs($user);
+        foreach (array_keys(Levin\Core\File\CircuitReader::fromFile(base_path('circuits/split-cooling.yaml'))->parts) as $part) {
+            expect(($this->swap)($part)['problem'])->toBeNull();
+        }
+    }
+});
+
+it('works with the plate of what was fitted from then on', function (): void {
+    ($this->dead)();
+    $fitted = ['part' => 'OFM', 'fitted' => 'Universal', 'serial' => '9', 'is' => ['amps' => '1.4', 'capacitor' => '7.5']];
+    ($this->send)('replaced', [...$fitted, 'is' => ['amps' => 'much']])->assertUnprocessable()->assertSee('plate amperes, is');
+    $trace = ($this->send)('replaced', $fitted)->assertCreated()->json();
+    $loads = array_column($trace['loads'], 'plate', 'part');
+    expect($loads['OFM'])->toBe(1.4)
+        ->and(array_column(($this->swap)('OFM')['rows'], 'was', 'name'))->toMatchArray(['amps' => '1.4 A', 'capacitor' => '7.5 µF']);
+});
