@@ -10,6 +10,7 @@ use App\Calls\CallEventController;
 use App\Calls\CallExportController;
 use App\Calls\CallImportController;
 use App\Calls\ExpectedReadingController;
+use App\Calls\FittedPartsController;
 use App\Calls\SwapController;
 use App\Circuits\SheetController;
 use App\Find\FindController;
@@ -35,6 +36,7 @@ Route::prefix('api')->middleware('body:64')->group(function (): void {
         Route::get('units', [UnitController::class, 'index']);
         Route::get('units/{unit}', [UnitController::class, 'show']);
         Route::get('units/{unit}/checks', [UnitChecksController::class, 'index']);
+        Route::get('units/{unit}/fitted', FittedPartsController::class);
         Route::post('units/{unit}/events', [UnitChecksController::class, 'store']);
         Route::post('units/{unit}/calls', [CallController::class, 'store']);
         Route::get('revisions/{revision}', [SheetController::class, 'show']);

@@ -101,7 +101,10 @@ final readonly class CallImport
             return $revisions->firstOrFail();
         }
 
-        return $revisions->firstWhere('hash', CallFileField::text($circuit, 'sha256', 64))
+        $hash = CallFileField::text($circuit, 'sha256', 64);
+
+        // a unit that has a circuit of its own by now had another one before
+        return $revisions->firstWhere('hash', $hash) ?? CircuitRevision::query()->firstWhere('hash', $hash)
             ?? throw UnusableCallFile::unknownRevision(CallFileField::text($circuit, 'id', 100));
     }
 

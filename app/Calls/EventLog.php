@@ -14,7 +14,7 @@ use Levin\Core\Record\Refusal;
 /** Appends to a call's log. */
 final readonly class EventLog
 {
-    public function __construct(private CircuitShelf $shelf, private Judging $judging)
+    public function __construct(private CircuitShelf $shelf, private Judging $judging, private Refit $refit)
     {
     }
 
@@ -46,6 +46,9 @@ final readonly class EventLog
                 default => null,
             };
             $this->judging->keep($call->load('events'));
+            if ($event->type === EventType::Closed) {
+                $this->refit->after($call, $this->judging->visit($call, []));
+            }
 
             return true;
         });

@@ -15,6 +15,7 @@ final readonly class LogEventData extends Data
      * @param  MeaningData|null  $meaning  of evidence that counts
      * @param  string|null  $struck  why it was struck out
      * @param  PartVerdictData|null  $verdict  of a reading of a part by itself, or of a part that was judged
+     * @param  bool  $strikable  whether it can be struck out
      */
     private function __construct(
         public string $id,
@@ -26,6 +27,7 @@ final readonly class LogEventData extends Data
         public ?MeaningData $meaning,
         public ?string $struck,
         public ?PartVerdictData $verdict,
+        public bool $strikable,
     ) {
     }
 
@@ -41,6 +43,7 @@ final readonly class LogEventData extends Data
             $meaning,
             $struck,
             $verdict,
+            $struck === null && $event->type->isStrikable(),
         );
     }
 }

@@ -15,18 +15,18 @@ class UnitController
 {
     #[Operation('Units, by number', answer: UnitData::class, paged: true, query: [
         'site' => 'at this site',
-        'search' => 'words that the unit, its site, its place, the spaces it serves, its thermostat, its maker, its model or its serial number all have together',
+        'search' => 'words that the unit, its site, place, spaces, thermostat, maker, model and serial number have together',
     ])]
     public function index(Request $request): JsonResponse
     {
         $request->validate(['search' => ['nullable', 'string', 'max:100'], 'site' => ['integer', 'min:1']]);
 
-        return response()->json(Page::of(
-            Unit::search($request->string('search')->toString())
-                ->when($request->has('site'), fn (Builder $q) => $q->where('site_id', $request->integer('site')))->with(['site', 'circuit.newest'])->orderBy('id'),
-            $request,
-            static fn (Unit $unit): UnitData => UnitData::of($unit),
-        ));
+        $units = Unit::search($request->string('search')->toString())
+            ->when($request->has('site'), fn (Builder $q) => $q->where('site_id', $request->integer('site')))
+            ->with(['site', 'circuit.newest'])
+            ->orderBy('id');
+
+        return response()->json(Page::of($units, $request, static fn (Unit $unit): UnitData => UnitData::of($unit)));
     }
 
     #[Operation('One unit', answer: UnitData::class)]

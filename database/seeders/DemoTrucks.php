@@ -10,10 +10,16 @@ final class DemoTrucks
 {
     /** what compares it, what it is, its plate */
     private const PARTS = [
-        ['replace-capacitor', 'Dual run capacitor 40 + 5 µF, 440 V', ['farads' => '40 µF', 'second' => '5 µF', 'volts' => '440 V', 'duty' => 'run']],
-        ['replace-capacitor', 'Dual run capacitor 45 + 5 µF, 370 V', ['farads' => '45 µF', 'second' => '5 µF', 'volts' => '370 V', 'duty' => 'run']],
+        ['replace-capacitor', 'Dual run capacitor 40 + 5 µF, 440 V', [
+            'farads' => '40 µF', 'second' => '5 µF', 'volts' => '440 V', 'duty' => 'run',
+        ]],
+        ['replace-capacitor', 'Dual run capacitor 45 + 5 µF, 370 V', [
+            'farads' => '45 µF', 'second' => '5 µF', 'volts' => '370 V', 'duty' => 'run',
+        ]],
         ['replace-capacitor', 'Run capacitor 10 µF, 440 V', ['farads' => '10 µF', 'volts' => '440 V', 'duty' => 'run']],
-        ['replace-contactor', 'Contactor, two poles 30 A, 24 V coil', ['coil' => '24 V', 'poles' => '2', 'amps' => '30 A', 'volts' => '600 V']],
+        ['replace-contactor', 'Contactor, two poles 30 A, 24 V coil', [
+            'coil' => '24 V', 'poles' => '2', 'amps' => '30 A', 'volts' => '600 V',
+        ]],
         ['replace-contactor', 'Contactor, one pole 30 A, 24 V coil', [
             'coil' => '24 V', 'poles' => '1', 'amps' => '30 A', 'volts' => '600 V', 'switched' => 'one leg',
         ]],

@@ -105,7 +105,8 @@ it('refuses a section that there is not', function (): void {
 it('finds units and calls by the words they have together', function (string $words, array $labels): void {
     ($this->call)(1, '2026-11-20T15:00:00Z', null, ['complaint' => 'The hall is hot.', 'unit' => 'Assembly-hall cooling unit']);
     ($this->call)(2, '2026-11-21T15:00:00Z', null, ['complaint' => 'Fan whistles 100%.']);
-    expect(array_column($this->getJson('/api/find?'.http_build_query(['words' => $words]))->assertOk()->json('items'), 'label'))->toBe($labels);
+    $items = $this->getJson('/api/find?'.http_build_query(['words' => $words]))->assertOk()->json('items');
+    expect(array_column($items, 'label'))->toBe($labels);
 })->with([
     'a complaint with its site' => ['hot hall school', ['Call 5001 · Assembly-hall cooling unit']],
     'a number' => ['5002', ['Call 5002 · Oven-room cooling unit']],

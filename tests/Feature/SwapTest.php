@@ -68,3 +68,54 @@ it('works with the plate of what was fitted from then on', function (): void {
     expect($loads['OFM'])->toBe(1.4)
         ->and(array_column(($this->swap)('OFM')['rows'], 'was', 'name'))->toMatchArray(['amps' => '1.4 A', 'capacitor' => '7.5 µF']);
 });
+
+/** Closes a call at once: what that takes is tested elsewhere. */
+function closeAtOnce(callable $send): void
+{
+    foreach (['seen', 'found', 'cause', 'repaired', 'restored', 'verified', 'told'] as $contact) {
+        $send('waived', ['contact' => $contact, 'on' => true, 'reason' => 'for the test'])->assertCreated();
+    }
+    $send('closed', [])->assertCreated();
+}
+
+it('makes what was fitted part of the unit, with its own circuit, as soon as the call is closed', function (): void {
+    ($this->dead)();
+    $fit = fn (array $is) => ($this->send)('replaced', ['part' => 'OFM', 'fitted' => 'Universal', 'serial' => '9', 'is' => $is]);
+    $fit(['amps' => '1.4'])->assertCreated();
+    $unit = $this->call->unit;
+    expect($unit->fresh()->circuit_id)->toBe('split-cooling');
+    closeAtOnce($this->send);
+    $own = $unit->fresh()->circuit->newest;
+    expect($own->circuit_id)->toBe("split-cooling-unit-$unit->id")->and($own->number)->toBe(1)
+        // other units of that circuit have theirs as it was
+        ->and(Demo::call('Kennel cooling unit')->unit->circuit_id)->toBe('split-cooling');
+    // the call itself is read for ever with the circuit that it began with
+    expect($this->getJson("/api/calls/{$this->call->id}")->json('revision'))->toBe($this->call->circuit_revision_id);
+    $fitted = $this->getJson("/api/units/$unit->id/fitted")->assertOk()->json('parts');
+    expect($fitted[0])->toMatchArray([
+        'part' => 'OFM', 'fitted' => 'Universal', 'serial' => '9', 'by' => 'Oda Brandvold', 'number' => $this->call->number,
+        'differs' => ['It draws more: its overload, its contactor and its fuse are looked at again.'],
+    ]);
+    // the next call begins with the unit as it is now, and what it fits goes on from there
+    $this->call = App\Calls\Call::query()->findOrFail(
+        $this->postJson("/api/units/$unit->id/calls", ['complaint' => 'Hums.'])->assertCreated()->json('id'),
+    );
+    expect($this->call->circuit_revision_id)->toBe($own->id)
+        ->and(array_column(($this->swap)('OFM')['rows'], 'was', 'name'))->toMatchArray(['amps' => '1.4 A', 'capacitor' => '5 µF']);
+    ($this->dead)();
+    $fit(['capacitor' => '7.5'])->assertCreated();
+    closeAtOnce($this->send);
+    expect($unit->fresh()->circuit->newest->number)->toBe(2)
+        ->and(Levin\Core\File\CircuitReader::fromText($unit->fresh()->circuit->newest->text, 'own')->part('OFM')->plate)
+        ->toMatchArray(['fla' => 1.4, 'capacitor_uf' => 7.5]);
+});
+
+it('leaves the circuit of a unit as it was where what was fitted has the same plate, or is struck out', function (): void {
+    ($this->dead)();
+    ($this->send)('replaced', ['part' => 'CAP', 'is' => ['farads' => '40', 'volts' => '440']])->assertCreated();
+    $other = ($this->send)('replaced', ['part' => 'OFM', 'is' => ['amps' => '1.4']])->assertCreated()->json('events');
+    ($this->send)('strike', ['event' => end($other)['id'], 'reason' => 'the other unit'])->assertCreated();
+    closeAtOnce($this->send);
+    expect($this->call->unit->fresh()->circuit_id)->toBe('split-cooling')
+        ->and(array_column($this->getJson("/api/units/{$this->call->unit_id}/fitted")->json('parts'), 'part'))->not->toContain('OFM');
+});

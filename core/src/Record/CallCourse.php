@@ -49,7 +49,8 @@ final class CallCourse
     /** When it was switched on again, in seconds; null when it is off, or was on before. */
     private ?float $energised = null;
 
-    public function __construct(private readonly Circuit $circuit)
+    /** @param  array<string, true>  $undone  ids of what is struck out later: no part that is was fitted */
+    public function __construct(private readonly Circuit $circuit, private readonly array $undone)
     {
         $this->conditions = Conditions::healthyDefaults($circuit);
         $this->limits = new Limits;
@@ -66,7 +67,7 @@ final class CallCourse
             EventType::Pulled => $this->conditions = $event->isTrue('out')
                 ? $this->conditions->removing([$event->text('part')])
                 : $this->conditions->restoring([$event->text('part')]),
-            EventType::Replaced => $this->replaced($event->text('part')),
+            EventType::Replaced => isset($this->undone[$event->id]) ? null : $this->replaced($event->text('part')),
             EventType::ProvedDead => $this->dead = true,
             EventType::Observation, EventType::Felt, EventType::Measured, EventType::Tripped, EventType::Reading => $this->learned($event),
             EventType::Strike => $this->strike($event),

@@ -94,9 +94,17 @@ enum EventType: string
     /** {reason} */
     case Reopened = 'reopened';
 
-    /** Whether it tells something of the unit, and can be struck out. */
+    /** Whether it tells something of the unit. */
     public function isEvidence(): bool
     {
         return in_array($this, [self::Observation, self::Felt, self::Measured, self::Tripped, self::Reading, self::Judged], true);
+    }
+
+    /** Whether it can be struck out: what was learned, and what somebody wrote that was done. What was switched is switched back. */
+    public function isStrikable(): bool
+    {
+        $written = [self::Complaint, self::Cause, self::Replaced, self::Worked, self::Left, self::Watched, self::WasTold];
+
+        return $this->isEvidence() || in_array($this, $written, true);
     }
 }

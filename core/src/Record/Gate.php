@@ -184,7 +184,7 @@ final readonly class Gate
     {
         $event = $given->text('event');
         foreach ($before as $earlier) {
-            if ($earlier->id === $event && $earlier->type->isEvidence()) {
+            if ($earlier->id === $event && $earlier->type->isStrikable()) {
                 if (isset($standing->struck[$event])) {
                     throw Refusal::struckAlready();
                 }

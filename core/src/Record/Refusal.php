@@ -170,7 +170,8 @@ final class Refusal extends RecordException
 
     public static function notToBeStruck(): self
     {
-        return new self('event', 'Only a reading or an observation of this call can be struck out.');
+        return new self('event', 'Only what was read, seen or done can be struck out, of this call. '
+            .'What was switched or lifted is switched or landed again.');
     }
 
     /** @param  non-empty-list<string>  $choices */

@@ -41,12 +41,12 @@ final readonly class Standing
     }
 
     /**
-     * @param  iterable<Event>  $events  in order
+     * @param  list<Event>  $events  in order
      * @param  list<Event>  $judged  by the checks of the bench, with the ids of the readings: what they find fault with is nothing healthy
      */
-    public static function after(Circuit $circuit, iterable $events, array $judged = []): self
+    public static function after(Circuit $circuit, array $events, array $judged = []): self
     {
-        $course = new CallCourse($circuit);
+        $course = new CallCourse($circuit, Strikes::in($events));
         foreach ($events as $event) {
             $course->take($event);
         }

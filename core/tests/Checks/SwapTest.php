@@ -50,7 +50,9 @@ it('says every mismatch with what comes of it, and leaves the choice', function 
     'the same' => [['volts' => '240', 'speed' => '1075', 'capacitor' => '5', 'amps' => '1.1'], Verdict::Good, []],
     // 1075 for 1100 is within five in a hundred
     'about its speed' => [['speed' => '1100 rpm'], Verdict::Good, []],
-    'another capacitor' => [['capacitor' => '7.5'], Verdict::Watch, ['Another capacitor: the new motor\'s label decides, not the old can.']],
+    'another capacitor' => [['capacitor' => '7.5'], Verdict::Watch, [
+        'Another capacitor: the new motor\'s label decides, not the old can.',
+    ]],
     'for a three-phase rooftop' => [['volts' => '460', 'capacitor' => '7.5'], Verdict::Bad, [
         'Another voltage: it burns, or does not come up.', 'Another capacitor: the new motor\'s label decides, not the old can.',
     ]],
@@ -69,7 +71,9 @@ it('says what the circuit has on its plate from then on, in the unit of the file
 it('refuses what cannot be on such a plate, and what is no amount', function (array $is, string $message): void {
     expect(fn () => swapIn('split-cooling', 'CAP')->plate($is))->toThrow(BadGiven::class, $message);
 })->with([
-    [['farads' => '900'], 'must be from 1 to 200 µF'], [['farads' => 'forty'], 'capacitance, is'], [['colour' => 'red'], 'There is no "new_colour"'],
+    [['farads' => '900'], 'must be from 1 to 200 µF'],
+    [['farads' => 'forty'], 'capacitance, is'],
+    [['colour' => 'red'], 'There is no "new_colour"'],
 ]);
 
 it('has a check for kinds that there are, by fields that they have', function (): void {

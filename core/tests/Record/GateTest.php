@@ -103,7 +103,7 @@ it('refuses what cannot be taken, and says why and what to do', function (array 
     'a fault that is not' => [[[EventType::Finding, ['faults' => ['HP:melted']]]], 'There is no fault'],
     'striking a note' => [
         [[EventType::Note, ['text' => 'x']], [EventType::Strike, ['event' => 'event-0', 'reason' => 'y']]],
-        'Only a reading or an observation',
+        'Only what was read, seen or done',
     ],
     'striking twice' => [[
         [EventType::Observation, ['part' => 'CC', 'seen' => 'pulled in']],

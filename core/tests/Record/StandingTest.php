@@ -126,3 +126,13 @@ it('keeps what came of looking for a cause, the last time', function (): void {
     ];
     expect(standing($looked('cannot tell'), $looked('ok'))->looked)->toBe(['OFM' => 'ok']);
 });
+
+it('takes back that a part was fitted, when that is struck out: what was learned of the old one speaks again', function (): void {
+    $read = reading('CAP.C', 'CAP.HERM');
+    $fitted = [EventType::Replaced, ['part' => 'CAP']];
+    $before = standing($read);
+    $after = standing($read, $fitted);
+    $back = standing($read, $fitted, [EventType::Strike, ['event' => 'e1', 'reason' => 'the other unit']]);
+    expect($after->fresh)->toBe(['CAP'])->and($after->allEvidence())->not->toEqual($before->allEvidence())
+        ->and($back->fresh)->toBe([])->and($back->allEvidence())->toEqual($before->allEvidence());
+});

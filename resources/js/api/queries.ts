@@ -8,6 +8,7 @@ import type {
     CircuitSheet,
     EventInput,
     Expected,
+    FittedParts,
     FoundList,
     HabitInput,
     Habits,
@@ -116,6 +117,9 @@ export const useCircuitSheet = (revision: number | undefined) =>
 /** What was judged of a unit's parts, on its calls and outside of them. */
 export const useUnitChecks = (id: string) =>
     useQuery({ queryKey: ['unit-checks', id], queryFn: () => api<UnitChecks>('GET', `units/${id}/checks`) });
+
+export const useFittedParts = (unit: number) =>
+    useQuery({ queryKey: ['fitted', unit], queryFn: () => api<FittedParts>('GET', `units/${unit}/fitted`) });
 
 /** Into the unit's own log; the event has its id before it leaves, so that a lost answer keeps it once. */
 export function useNoteOfUnit(unit: number) {

@@ -134,6 +134,7 @@ export const anEvent = (over: Partial<LogEvent> = {}): LogEvent => ({
     meaning: null,
     struck: null,
     verdict: null,
+    strikable: true,
     ...over,
 });
 

@@ -7,11 +7,11 @@ export function useShopTime() {
         const format = new Intl.DateTimeFormat(undefined, { ...options, timeZone });
         return (iso: string) => format.format(new Date(iso));
     };
-    const date = told({ year: 'numeric', month: '2-digit', day: '2-digit' });
+    const date = told({ day: 'numeric', month: 'short', year: 'numeric' });
     return {
         time: told({ hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }),
         day: told({ day: 'numeric', month: 'short' }),
-        weekday: told({ weekday: 'short', day: 'numeric', month: 'short' }),
+        date,
         isToday: (iso: string) => date(iso) === date(new Date().toISOString()),
     };
 }

@@ -10,6 +10,7 @@ use Levin\Core\Checks\Bench\PartChecks;
 use Levin\Core\Operation\Model;
 use Levin\Core\Record\Event;
 use Levin\Core\Record\EventType;
+use Levin\Core\Record\Strikes;
 
 /** Readings of a call, as the checks of the bench judge them. */
 final readonly class JudgedReadings
@@ -25,11 +26,7 @@ final readonly class JudgedReadings
      */
     public function of(array $log): array
     {
-        $struck = [];
-        foreach ($log as $event) {
-            $struck += $event->type === EventType::Strike ? [$event->text('event') => true] : [];
-        }
-        $so = new SoFar($this->model, $struck);
+        $so = new SoFar($this->model, Strikes::in($log));
         $judged = [];
         foreach ($log as $event) {
             $so->take($event);

@@ -40,7 +40,7 @@ final class SoFar
     /** @param  array<string, true>  $struck  ids of events that do not count */
     public function __construct(private Model $model, private readonly array $struck)
     {
-        $this->course = new CallCourse($model->circuit);
+        $this->course = new CallCourse($model->circuit, $struck);
         $earthed = [...$model->circuit->references['ground'], ...array_column($model->circuit->parts, 'case')];
         $this->earthed = array_fill_keys($earthed, true);
     }

@@ -22,7 +22,7 @@ export function CallRow({ call, showUnit = true }: { call: Call; showUnit?: bool
         <li className="border-rule border-b" data-call={call.number}>
             <Link
                 to={`/calls/${call.id}`}
-                className="grid min-h-[64px] grid-cols-[3.8rem_1fr] items-center gap-x-4 sm:grid-cols-[3.8rem_1fr_auto] gap-y-0.5 px-4 py-3 hover:bg-margin"
+                className="call-row grid min-h-[64px] items-center gap-x-4 gap-y-0.5 px-4 py-3 hover:bg-margin"
             >
                 <span className="whitespace-nowrap font-mono tabular-nums tracking-tight">
                     {(isToday(call.scheduled_for) ? time : day)(call.scheduled_for)}

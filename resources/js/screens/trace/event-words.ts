@@ -1,9 +1,6 @@
 import type { CircuitSheet, LogEvent, Trace } from '../../api/shapes';
 import { SIGN } from './functions';
 
-/** What tells something of the unit, and can be struck out. */
-export const isEvidence = (event: LogEvent) => event.meaning !== null || event.struck !== null || event.type === 'judged';
-
 const CAUSE: Record<string, string> = { found: 'cause', 'not found': 'cause not found', wear: 'plain wear' };
 
 /** An event of the log in plain words. */

@@ -5,7 +5,7 @@ import type { Send } from '../../api/use-outbox';
 import { keepFor } from '../../ui/keep-for';
 import { StrikeSheet } from '../../ui/strike-sheet';
 import { VerdictMark } from '../../ui/verdict-mark';
-import { eventWords, isEvidence } from './event-words';
+import { eventWords } from './event-words';
 
 function when(iso: string): string {
     return new Date(iso).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' });
@@ -34,7 +34,6 @@ export function Log({ trace, circuit, disabled, send }: Props) {
             <ol>
                 {[...trace.events].reverse().map((event) => {
                     const { struck, meaning } = event;
-                    const canStrike = isEvidence(event) && struck === null;
                     return (
                         <li
                             key={event.id}
@@ -57,7 +56,7 @@ export function Log({ trace, circuit, disabled, send }: Props) {
                                     </span>
                                 )}
                             </span>
-                            {canStrike && !disabled ? (
+                            {event.strikable && !disabled ? (
                                 <button
                                     type="button"
                                     className="min-h-[44px] px-2 text-sm underline underline-offset-4"

@@ -7,6 +7,7 @@ import { Problem } from '../../ui/problem';
 import { ThemeKey } from '../../ui/theme';
 import { useTitle } from '../../ui/use-title';
 import { CallRow } from '../day/day';
+import { FittedParts } from './fitted-parts';
 import { PartChecks } from './part-checks';
 
 export function UnitScreen() {
@@ -120,6 +121,7 @@ export function UnitScreen() {
                     </ul>
                     <More list={calls} />
                     {calls.isSuccess && calls.total === 0 && <p className="px-4 py-3 text-quiet">No calls yet.</p>}
+                    <FittedParts unit={u.id} />
                     <PartChecks unit={u.id} name={u.name} />
                 </section>
             </div>
