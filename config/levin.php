@@ -12,6 +12,9 @@ return [
     'timezone' => env('LEVIN_TIMEZONE', 'America/New_York'),
     'guarantee_days' => (int) env('LEVIN_GUARANTEE_DAYS', 90),
 
+    // what the shop prints on: letter, a4
+    'paper' => env('LEVIN_PAPER', 'letter'),
+
     // where the shipped circuit files are
     'circuits' => base_path('circuits'),
 

@@ -14,6 +14,7 @@ use App\Calls\FittedPartsController;
 use App\Calls\SwapController;
 use App\Circuits\SheetController;
 use App\Find\FindController;
+use App\Print\PrintController;
 use App\Shop\HabitController;
 use App\Shop\SessionController;
 use App\Shop\ShopHabit;
@@ -48,6 +49,9 @@ Route::prefix('api')->middleware('body:64')->group(function (): void {
         Route::post('calls/{call}/events', [CallEventController::class, 'store'])->can('append', 'call');
         Route::get('calls/{call}/swap', SwapController::class);
         Route::get('calls/{call}/expected', ExpectedReadingController::class);
+        Route::get('calls/{call}/report.pdf', [PrintController::class, 'report']);
+        Route::get('calls/{call}/note.pdf', [PrintController::class, 'doorNote']);
+        Route::get('calls/{call}/tag.pdf', [PrintController::class, 'tag']);
         Route::get('calls/{call}/call.json', [CallExportController::class, 'json']);
         Route::get('calls/{call}/readings.csv', [CallExportController::class, 'csv']);
     });

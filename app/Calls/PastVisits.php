@@ -30,7 +30,7 @@ final readonly class PastVisits
         $past = Call::listed()->with(['revision', 'events'])->where('unit_id', $call->unit_id)
             ->where('scheduled_for', '<', $call->scheduled_for)->whereNotNull('closed_at')
             ->latest('scheduled_for')->limit(self::SHOWN)->get();
-        $found = self::targets($now->faults());
+        $found = $now->faulted();
         $guarantee = self::guarantee();
         $data = [];
         foreach ($past as $one) {
@@ -58,29 +58,13 @@ final readonly class PastVisits
         return new Guarantee(Config::integer('levin.guarantee_days'), new \DateTimeZone(Config::string('levin.timezone')));
     }
 
-    /**
-     * @param  list<Event>  $findings
-     * @return list<string> parts and wires
-     */
-    private static function targets(array $findings): array
-    {
-        $targets = [];
-        foreach ($findings as $finding) {
-            foreach (array_filter((array) ($finding->data['faults'] ?? []), is_string(...)) as $fault) {
-                $targets[] = explode(':', $fault)[0];
-            }
-        }
-
-        return $targets;
-    }
-
     /** @return list<string> parts and wires that something was done to, or that were found at fault */
     private static function worked(Visit $visit): array
     {
         $deeds = $visit->since(null, EventType::Replaced, EventType::Worked);
 
         return [
-            ...self::targets($visit->faults()),
+            ...$visit->faulted(),
             ...array_map(static fn (Event $e): string => $e->text($e->type === EventType::Replaced ? 'part' : 'target'), $deeds),
         ];
     }

@@ -56,6 +56,7 @@ const APP_MAY_IMPORT = [
     'Circuits' => ['Api', 'Database', 'Shop'],
     'Units' => ['Api', 'Circuits', 'Database'],
     'Calls' => ['Api', 'Circuits', 'Database', 'Shop', 'Units'],
+    'Print' => ['Api', 'Calls'],
     'Find' => ['Api', 'Calls', 'Units'],
     'Bench' => ['Api', 'Calls', 'Circuits', 'Database', 'Shop', 'Units'],
     'Drills' => ['Api', 'Circuits', 'Database', 'Shop'],

@@ -14,6 +14,7 @@ use Levin\Core\Diagnosis\Way;
 use Levin\Core\Meter\Clamped;
 use Levin\Core\Parts\Kind;
 use Levin\Core\Record\EventType;
+use Levin\Core\Record\Rung\Account;
 use Levin\Core\Record\Rung\Loads;
 use Levin\Core\Record\Rung\OpenItems;
 use Levin\Core\Record\Rung\Visit;
@@ -167,9 +168,7 @@ final class SimulatedVisit
     {
         $this->append(EventType::WasTold, [
             'who' => 'who opened the door',
-            'words' => $this->visit()->left() === null
-                ? 'What had failed, why, and that it ran for twenty minutes with the panels on.'
-                : 'What has failed, what is left off and why, and that someone comes back.',
+            'words' => (new Account($this->visit()))->words(),
             'said' => 'Thank you; go ahead.',
         ]);
 

@@ -79,6 +79,19 @@ final readonly class Visit
         return array_values(array_filter($this->findings(), static fn (Event $e): bool => ! $e->isTrue('nothing')));
     }
 
+    /** @return list<string> parts and wires that were found at fault */
+    public function faulted(): array
+    {
+        $targets = [];
+        foreach ($this->faults() as $finding) {
+            foreach (array_filter((array) ($finding->data['faults'] ?? []), is_string(...)) as $fault) {
+                $targets[] = explode(':', $fault)[0];
+            }
+        }
+
+        return array_values(array_unique($targets));
+    }
+
     /** What was last done about what was found, or else the last finding. */
     public function mark(): ?Event
     {

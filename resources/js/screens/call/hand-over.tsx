@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { useShopTime } from '../../ui/use-shop-time';
 import type { AtStop } from './call-screen';
 import { counting } from './events';
 import { StillOpen } from './still-open';
@@ -12,12 +13,14 @@ export function HandOver({ trace, outbox, disabled }: AtStop) {
     const [words, setWords] = useState(trace.account);
     const [said, setSaid] = useState('');
     const told = counting(trace, 'told');
+    const { time } = useShopTime();
     return (
         <StopPage
             title="Hand over"
             hint="what was found and done, in the customer's words"
             side={
                 <>
+                    <Papers trace={trace} />
                     <Closing trace={trace} outbox={outbox} />
                     <StillOpen trace={trace} stop="hand-over" disabled={outbox.busy} send={send} />
                 </>
@@ -26,8 +29,7 @@ export function HandOver({ trace, outbox, disabled }: AtStop) {
             {told.map((e) => (
                 <section key={e.id} aria-label="Told" className="border-rule border-b py-2 leading-snug">
                     <h3 className="heading">
-                        Told {String(e.data.who)},{' '}
-                        {new Date(e.noted_at).toLocaleTimeString(undefined, { hour: '2-digit', minute: '2-digit' })}
+                        Told {String(e.data.who)}, {time(e.noted_at)}
                     </h3>
                     <p className="whitespace-pre-line">{String(e.data.words)}</p>
                     {e.data.said !== '' && <p>They said: “{String(e.data.said)}”</p>}
@@ -76,6 +78,25 @@ export function HandOver({ trace, outbox, disabled }: AtStop) {
                 </form>
             )}
         </StopPage>
+    );
+}
+
+/** What can be printed of it. */
+function Papers({ trace }: Pick<AtStop, 'trace'>) {
+    const papers: [path: string, name: string][] = [
+        ['report', 'Report for the customer'],
+        ['note', "Note for the unit's door"],
+        ...(trace.call.left === null ? [] : [['tag', 'Tag for what is left off'] as [string, string]]),
+    ];
+    return (
+        <section aria-label="On paper" className="grid gap-2 px-5 pt-5">
+            <h2 className="heading">On paper</h2>
+            {papers.map(([path, name]) => (
+                <a key={path} className="key" href={`/api/calls/${trace.call.id}/${path}.pdf`} target="_blank" rel="noreferrer">
+                    {name}
+                </a>
+            ))}
+        </section>
     );
 }
 

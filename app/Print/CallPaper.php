@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Print;
+
+use App\Calls\Call;
+use App\Calls\Judging;
+use Carbon\CarbonImmutable;
+use Levin\Core\Ladder\Layout;
+use Levin\Core\Ladder\Svg;
+use Levin\Core\Meter\Display;
+use Levin\Core\Meter\MeterFunction;
+use Levin\Core\Record\Report\Report;
+use Levin\Core\Record\Rung\Visit;
+
+/** The papers of a call: the report, the note for the unit's door, the tag of what is left off. */
+final readonly class CallPaper
+{
+    /** So many rungs of the finding are drawn: of a part with many poles the first say it. */
+    private const RUNGS = 2;
+
+    public function __construct(private Judging $judging, private Paper $paper)
+    {
+    }
+
+    public function report(Call $call): string
+    {
+        $visit = $this->judging->visit($call);
+
+        return $this->paper->print('print.report', [
+            ...$this->about($call, $visit),
+            'rungs' => $this->rungs($visit),
+            'amps' => static fn (?float $amps): string => $amps === null ? '–' : Display::format(MeterFunction::Amps, $amps),
+        ]);
+    }
+
+    public function doorNote(Call $call): string
+    {
+        return $this->paper->print('print.door-note', $this->about($call, $this->judging->visit($call)));
+    }
+
+    /** @throws NothingLeft for a unit that is not left off in any way */
+    public function tag(Call $call): string
+    {
+        $about = $this->about($call, $this->judging->visit($call));
+
+        return $about['report']->left() === null ? throw NothingLeft::on($call->number) : $this->paper->print('print.tag', $about);
+    }
+
+    /** @return array{call: Call, shop: string, report: Report, when: \Closure(?float): string, day: string} */
+    private function about(Call $call, Visit $visit): array
+    {
+        $zone = config()->string('levin.timezone');
+
+        return [
+            'call' => $call->loadMissing(['unit.site', 'technician']),
+            'shop' => config()->string('levin.shop'),
+            'report' => new Report($visit),
+            'when' => static fn (?float $at): string => $at === null
+                ? ''
+                : CarbonImmutable::createFromTimestamp($at)->setTimezone($zone)->format('H:i'),
+            'day' => $call->scheduled_for->toImmutable()->setTimezone($zone)->isoFormat('dddd, D MMMM YYYY'),
+        ];
+    }
+
+    /** @return list<string> as addresses of pictures */
+    private function rungs(Visit $visit): array
+    {
+        $rungs = Svg::rungs(Layout::of($visit->model), $visit->model->circuit, $visit->faulted());
+
+        return array_map(
+            static fn (string $svg): string => 'data:image/svg+xml;base64,'.base64_encode($svg),
+            array_slice($rungs, 0, self::RUNGS),
+        );
+    }
+}

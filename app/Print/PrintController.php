@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Print;
+
+use App\Api\Operation;
+use App\Calls\Call;
+use Illuminate\Http\Response;
+use Illuminate\Validation\ValidationException;
+
+/** The papers of a call, as PDF. */
+class PrintController
+{
+    #[Operation('The report for the customer', file: 'application/pdf')]
+    public function report(Call $call, CallPaper $paper): Response
+    {
+        return self::pdf($paper->report($call), "call-$call->number-report.pdf");
+    }
+
+    #[Operation('The note for the unit\'s door', file: 'application/pdf')]
+    public function doorNote(Call $call, CallPaper $paper): Response
+    {
+        return self::pdf($paper->doorNote($call), "call-$call->number-note.pdf");
+    }
+
+    #[Operation('The tag for what is left off', file: 'application/pdf')]
+    public function tag(Call $call, CallPaper $paper): Response
+    {
+        try {
+            return self::pdf($paper->tag($call), "call-$call->number-tag.pdf");
+        } catch (NothingLeft $e) {
+            throw ValidationException::withMessages(['left' => $e->getMessage()]);
+        }
+    }
+
+    private static function pdf(string $pdf, string $name): Response
+    {
+        return new Response($pdf, 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"$name\""]);
+    }
+}
