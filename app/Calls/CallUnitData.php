@@ -17,6 +17,7 @@ final readonly class CallUnitData extends Data
     private function __construct(
         public int $id,
         public string $name,
+        public int $siteId,
         public string $site,
         public string $address,
         public string $serves,
@@ -26,6 +27,6 @@ final readonly class CallUnitData extends Data
 
     public static function of(Unit $unit): self
     {
-        return new self($unit->id, $unit->name, $unit->site->name, $unit->site->address, $unit->serves, $unit->thermostat);
+        return new self($unit->id, $unit->name, $unit->site_id, $unit->site->name, $unit->site->address, $unit->serves, $unit->thermostat);
     }
 }

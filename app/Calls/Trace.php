@@ -25,7 +25,9 @@ use Levin\Core\Record\Rung\Account;
 use Levin\Core\Record\Rung\Loads;
 use Levin\Core\Record\Rung\OpenItems;
 use Levin\Core\Record\Rung\Rung;
+use Levin\Core\Record\Rung\Visit;
 use Levin\Core\Record\Standing;
+use Levin\Core\Record\ThermostatSeen;
 
 /** Works out how a call stands, from its log and the circuit revision it began with. */
 final readonly class Trace
@@ -71,6 +73,7 @@ final readonly class Trace
             $checks[1],
             array_map(RungContactData::of(...), (new Rung($visit))->contacts()),
             array_map(OpenItemData::of(...), OpenItems::of($visit)),
+            self::thermostat($visit),
             self::idsOf($assessment->unexplained, $standing),
             array_map(LoadData::of(...), Loads::of($visit)),
             (new Account($visit))->words(),
@@ -91,6 +94,14 @@ final readonly class Trace
             array_map($told, $aftermath->why($faults, $calling)),
             array_map($told, $aftermath->behind($faults, $assessment->proved, $calling)),
         ];
+    }
+
+    /** @return list<string> */
+    private static function thermostat(Visit $visit): array
+    {
+        $seen = $visit->last(EventType::Thermostat);
+
+        return $seen === null ? [] : ThermostatSeen::of($seen)->says();
     }
 
     /**

@@ -18,6 +18,7 @@ final readonly class TraceData extends Data
      * @param  list<CheckData>  $behind  what sits behind it and nothing has proved
      * @param  list<RungContactData>  $rung  in order
      * @param  list<OpenItemData>  $openItems  what this visit has to put back
+     * @param  list<string>  $thermostat  what was last seen at the thermostat says
      * @param  list<string>  $unexplained  ids of events that the leading suspect does not explain
      * @param  list<LoadData>  $loads  that are verified
      * @param  list<PastVisitData>  $past  the last visits to this unit, the last first
@@ -38,6 +39,7 @@ final readonly class TraceData extends Data
         public array $behind,
         public array $rung,
         public array $openItems,
+        public array $thermostat,
         public array $unexplained,
         public array $loads,
         public string $account,

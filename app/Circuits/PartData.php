@@ -18,6 +18,7 @@ final readonly class PartData extends Data
      * @param  list<string>  $signs  what hands and nose can find at it
      * @param  bool  $trips  whether it opens on too much current
      * @param  list<PlateValueData>  $plate
+     * @param  array<string, string>  $printed  what the unit's own table says, by what can be seen
      */
     private function __construct(
         public string $id,
@@ -28,6 +29,7 @@ final readonly class PartData extends Data
         public array $signs,
         public bool $trips,
         public array $plate,
+        public array $printed,
     ) {
     }
 
@@ -50,6 +52,7 @@ final readonly class PartData extends Data
             array_map(static fn (Sign $s): string => $s->value, Sign::of($kind)),
             $kind->overcurrentDevice() !== null,
             $plate,
+            $kind->part->printed,
         );
     }
 }

@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * A piece of equipment.
  *
  * @property int $id
+ * @property int $site_id
  * @property string $name
  * @property string $maker
  * @property string $model

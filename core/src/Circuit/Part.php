@@ -14,6 +14,7 @@ final readonly class Part
      * @param  list<string>  $terminals  terminal letters; the points are `ID.TERMINAL`
      * @param  string  $case  the point its metal body is bonded to
      * @param  array<mixed>  $program  of a control board, as the file has it; valid against the schema
+     * @param  array<string, string>  $printed  what the unit's own table says of what can be seen of it: flash codes
      */
     public function __construct(
         public string $id,
@@ -25,6 +26,7 @@ final readonly class Part
         public string $case,
         public ?int $line = null,
         public array $program = [],
+        public array $printed = [],
     ) {
     }
 
@@ -84,6 +86,7 @@ final readonly class Part
             $this->case,
             $this->line,
             $this->program,
+            $this->printed,
         );
     }
 }

@@ -43,9 +43,15 @@ final readonly class PartReader
         $before = $this->problems->count();
         $plate = $this->plates->read($id, $definition, $node->child('plate')->data);
         $own = $this->terminals($id, $definition) ?: $terminals;
-        $part = new Part($id, $kind, $node->text('label'), $place, $plate, $own, $node->text('case', $this->world->earth), $line, $program);
+        $case = $node->text('case', $this->world->earth);
+        $printed = [];
+        foreach (array_filter($node->child('printed')->data, is_string(...)) as $seen => $means) {
+            $printed[(string) $seen] = $means;
+        }
+        $part = new Part($id, $kind, $node->text('label'), $place, $plate, $own, $case, $line, $program, $printed);
         if ($this->problems->count() === $before) {
             $this->checkPart($part);
+            $this->checkPrinted($part);
         }
 
         return $part;
@@ -76,6 +82,16 @@ final readonly class PartReader
             $definition->terminals,
             fn (string $t): bool => ! in_array($t, $definition->optional, true) || isset($this->world->wired["$id.$t"]),
         ));
+    }
+
+    private function checkPrinted(Part $part): void
+    {
+        $seen = $part->printed === [] ? [] : Catalogue::component($part)->observables();
+        foreach (array_diff(array_keys($part->printed), $seen) as $extra) {
+            $can = 'It can be: '.(implode(', ', $seen) ?: 'nothing').'.';
+            $remedy = Problems::didYouMean((string) $extra, $seen, $can);
+            $this->problems->add($part->line, $part->id, "Its printed table has \"$extra\", which cannot be seen of it.", $remedy);
+        }
     }
 
     private function checkPart(Part $part): void

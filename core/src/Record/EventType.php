@@ -58,6 +58,9 @@ enum EventType: string
     /** in the customer's words: {words, since, pattern}; all the time, now and then, not known */
     case Complaint = 'complaint';
 
+    /** what is seen at the thermostat: {mode, set, shows, seated, words}; see ThermostatMode, temperatures as typed */
+    case Thermostat = 'thermostat';
+
     /** of what was found: {kind, words}; found, not found, wear */
     case Cause = 'cause';
 
@@ -103,7 +106,7 @@ enum EventType: string
     /** Whether it can be struck out: what was learned, and what somebody wrote that was done. What was switched is switched back. */
     public function isStrikable(): bool
     {
-        $written = [self::Complaint, self::Cause, self::Replaced, self::Worked, self::Left, self::Watched, self::WasTold];
+        $written = [self::Complaint, self::Thermostat, self::Cause, self::Replaced, self::Worked, self::Left, self::Watched, self::WasTold];
 
         return $this->isEvidence() || in_array($this, $written, true);
     }

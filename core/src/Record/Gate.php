@@ -79,6 +79,7 @@ final readonly class Gate
                 EventType::Note => ['text' => $given->filled('text', self::NOTE, 'The note is empty. Write something, or leave it.')],
                 EventType::HistoryRead => $this->visit->historyRead($given),
                 EventType::Complaint => $this->visit->complaint($given),
+                EventType::Thermostat => $this->visit->thermostat($given),
                 EventType::Cause => $this->visit->cause($before, $given),
                 EventType::Worked => $this->visit->worked($given),
                 EventType::Left => $this->visit->left($standing, $given),

@@ -7,6 +7,9 @@ namespace Levin\Core\Record;
 use Levin\Core\Circuit\UnknownName;
 use Levin\Core\Operation\Model;
 use Levin\Core\Record\Rung\Contact;
+use Levin\Core\Units\Amount;
+use Levin\Core\Units\BadAmount;
+use Levin\Core\Units\Dimension;
 
 /** Lets in what a visit is besides its tests: history and complaint, why it failed, what was done, how it is left, who was told. */
 final readonly class VisitGate
@@ -17,6 +20,8 @@ final readonly class VisitGate
     private const NAME = 120;
 
     private const PATTERNS = ['all the time', 'now and then', 'not known'];
+
+    private const SEATED = ['on its base', 'loose', 'not looked'];
 
     private const CAUSES = ['found', 'not found', 'wear'];
 
@@ -45,6 +50,37 @@ final readonly class VisitGate
             'since' => $given->short('since', self::NAME),
             'pattern' => $given->oneOf('pattern', self::PATTERNS),
         ];
+    }
+
+    /**
+     * @return array<string, mixed> temperatures as they are typed, and in °C
+     *
+     * @throws Refusal
+     */
+    public function thermostat(Given $given): array
+    {
+        return [
+            'mode' => $given->oneOf('mode', array_column(ThermostatMode::cases(), 'value')),
+            ...$this->temperature($given, 'set'),
+            ...$this->temperature($given, 'shows'),
+            'seated' => $given->oneOf('seated', self::SEATED),
+            'words' => $given->short('words', self::WORDS),
+        ];
+    }
+
+    /**
+     * @return array<string, string|float|null>
+     *
+     * @throws Refusal
+     */
+    private function temperature(Given $given, string $key): array
+    {
+        $text = $given->short($key, self::NAME);
+        try {
+            return [$key => $text, "{$key}_celsius" => $text === '' ? null : Amount::parse(Dimension::Temperature, $text)->value];
+        } catch (BadAmount $e) {
+            throw Refusal::because($key, $e);
+        }
     }
 
     /**

@@ -57,6 +57,11 @@ it('names file, line, part and remedy', function (string $from, string $to, arra
     'no such point' => ['from: HP.2', 'from: HP.3', ['wire w23', 'There is no point HP.3', 'Did you mean HP.1?']],
     'no such place' => ['place: wall', 'place: roof', ['TST', '"roof"', 'Use one of: panel']],
     'no such condition' => ['y_called_by: call_cool', 'y_called_by: call_cold', ['TST', '"call_cold"', 'call_cool']],
+    'a printed table of what cannot be seen' => [
+        'kind: contactor-1p, label: Contactor,',
+        'kind: contactor-1p, label: Contactor, printed: { pulled: x },',
+        ['CC', 'has "pulled", which cannot be seen of it', 'Did you mean pulled in?'],
+    ],
     'nothing wired' => [
         "  w23: { from: HP.2, to: LP.1, colour: pink, gauge: 18, length: 0.6 }\n",
         '',

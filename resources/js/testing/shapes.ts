@@ -36,6 +36,7 @@ export const aCall = (over: Partial<Call> = {}): Call => ({
     unit: {
         id: 1,
         name: 'Oven-room cooling unit',
+        site_id: 1,
         site: 'Harbour bakery',
         address: '3 Slipway Lane',
         serves: 'oven room',
@@ -71,6 +72,7 @@ export const aPart = (id: string, over: Partial<Part> = {}): Part => ({
     signs: ['nothing unusual', 'hot', 'scorched'],
     trips: false,
     plate: [],
+    printed: {},
     ...over,
 });
 
@@ -179,6 +181,7 @@ export const aTrace = (over: Partial<Trace> = {}): Trace => ({
     behind: [],
     rung: aRung(),
     open_items: [],
+    thermostat: [],
     unexplained: [],
     loads: [],
     account: '',

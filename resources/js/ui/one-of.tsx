@@ -1,7 +1,8 @@
 interface Props<T extends string> {
     label: string;
     choices: readonly (readonly [T, string])[];
-    value: T;
+    /** null: none is chosen yet */
+    value: T | null;
     set: (value: T) => void;
 }
 

@@ -1,5 +1,7 @@
 import { useSession } from '../api/queries';
 
+const DAY = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' });
+
 /** How moments are told where the shop is, wherever the screen is. */
 export function useShopTime() {
     const timeZone = useSession().data?.timezone;
@@ -12,6 +14,8 @@ export function useShopTime() {
         time: told({ hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }),
         day: told({ day: 'numeric', month: 'short' }),
         date,
+        /** a day of the shop, which is that day wherever the screen is */
+        dayOf: (isoDay: string) => DAY.format(new Date(`${isoDay}T12:00:00Z`)),
         isToday: (iso: string) => date(iso) === date(new Date().toISOString()),
     };
 }

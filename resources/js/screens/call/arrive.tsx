@@ -3,11 +3,14 @@ import type { LogEvent, Part, Trace } from '../../api/shapes';
 import type { Send } from '../../api/use-outbox';
 import { OneOf } from '../../ui/one-of';
 import { Sheet } from '../../ui/sheet';
+import { useShopTime } from '../../ui/use-shop-time';
 import { Seen } from '../trace/seen';
 import type { AtStop } from './call-screen';
 import { counting } from './events';
 import { StillOpen } from './still-open';
 import { StopPage } from './stop-page';
+import { Thermostat } from './thermostat';
+import { WhichUnit } from './which-unit';
 
 /** Before any cover comes off: history, complaint, what is seen and heard, by place. */
 export function Arrive({ trace, sheet, outbox, disabled }: AtStop) {
@@ -23,6 +26,7 @@ export function Arrive({ trace, sheet, outbox, disabled }: AtStop) {
             side={
                 <>
                     <Codes trace={trace} />
+                    <WhichUnit trace={trace} />
                     <History trace={trace} disabled={disabled} send={send} />
                     <StillOpen trace={trace} stop="arrive" disabled={outbox.busy} send={send} />
                 </>
@@ -117,7 +121,32 @@ function Row({ part, last, disabled, pick, more }: RowProps) {
                     <span className="max-lg:hidden">when, hands, nose</span>
                 </button>
             </div>
+            <Printed part={part} seen={String(last?.data.seen ?? '')} />
         </div>
+    );
+}
+
+/** The unit's own table for what is seen of a part; what it says of the last thing seen stands out. */
+function Printed({ part, seen }: { part: Part; seen: string }) {
+    const table = Object.entries(part.printed);
+    return table.length === 0 ? null : (
+        <details className="lg:col-start-2" open={seen !== ''}>
+            <summary className="min-h-[44px] cursor-pointer content-center text-quiet">As printed on the unit</summary>
+            <dl className="grid grid-cols-[7rem_minmax(0,1fr)] gap-x-3 leading-snug">
+                {table.map(([code, means]) => (
+                    <div key={code} className="col-span-2 grid grid-cols-subgrid" data-printed={code}>
+                        <dt className={seen.split(', ').includes(code) ? 'font-bold' : 'text-quiet'}>{code}</dt>
+                        <dd className={seen.split(', ').includes(code) ? 'font-bold' : 'text-quiet'}>
+                            {seen.split(', ').includes(code) ? (
+                                <span className="bg-live px-1 text-live-ink">{means}</span>
+                            ) : (
+                                means
+                            )}
+                        </dd>
+                    </div>
+                ))}
+            </dl>
+        </details>
     );
 }
 
@@ -158,7 +187,13 @@ function Complaint({ trace, disabled, send }: { trace: Trace; disabled: boolean;
         >
             <label className="grid gap-1">
                 <span className="heading">In the customer's words</span>
-                <input className="field" name="complaint" value={words} onChange={(e) => setWords(e.target.value)} />
+                <textarea
+                    className="field py-2 leading-snug"
+                    rows={2}
+                    name="complaint"
+                    value={words}
+                    onChange={(e) => setWords(e.target.value)}
+                />
             </label>
             <div className="grid gap-2 lg:grid-cols-2 lg:items-end">
                 <label className="grid gap-1">
@@ -169,34 +204,6 @@ function Complaint({ trace, disabled, send }: { trace: Trace; disabled: boolean;
             </div>
             <button type="submit" className="key" data-strong="true" disabled={disabled || words.trim() === ''}>
                 Keep the complaint
-            </button>
-        </form>
-    );
-}
-
-function Thermostat({ trace, disabled, send }: { trace: Trace; disabled: boolean; send: Send }) {
-    const [words, setWords] = useState('');
-    const lead = 'Thermostat: ';
-    const noted = counting(trace, 'note').filter((e) => String(e.data.text).startsWith(lead));
-    return (
-        <form
-            aria-label="At the thermostat"
-            className="mt-4 grid gap-2"
-            onSubmit={(e) => {
-                e.preventDefault();
-                void send('note', { text: `${lead}${words}` }).then((sent) => sent && setWords(''));
-            }}
-        >
-            <h3 className="heading">At the thermostat</h3>
-            {noted.map((e) => (
-                <p key={e.id}>{String(e.data.text).slice(lead.length)}</p>
-            ))}
-            <label className="grid gap-1">
-                Mode, set point, what it shows, on its base or loose
-                <input className="field" name="thermostat" value={words} onChange={(e) => setWords(e.target.value)} />
-            </label>
-            <button type="submit" className="key" disabled={disabled || words.trim() === ''}>
-                Keep it
             </button>
         </form>
     );
@@ -214,6 +221,7 @@ function Codes({ trace }: { trace: Trace }) {
 
 function History({ trace, disabled, send }: { trace: Trace; disabled: boolean; send: Send }) {
     const isRead = counting(trace, 'history-read').length > 0;
+    const { date } = useShopTime();
     return (
         <section aria-label="Has been here" className="px-5 pt-5">
             <h2 className="heading">Has been here</h2>
@@ -221,7 +229,7 @@ function History({ trace, disabled, send }: { trace: Trace; disabled: boolean; s
             <ul>
                 {trace.past.map((visit) => (
                     <li key={visit.id} className="border-rule border-b py-2 leading-snug" data-past={visit.id}>
-                        <strong>{day(visit.at)}</strong> · {visit.technician}
+                        <strong>{date(visit.at)}</strong> · {visit.technician}
                         <br />
                         {visit.complaint} {visit.finding !== null && <strong>{visit.finding}.</strong>} {visit.done.join(' ')}
                         <Guarantee visit={visit} />
@@ -242,22 +250,15 @@ function History({ trace, disabled, send }: { trace: Trace; disabled: boolean; s
     );
 }
 
-/** A day of the shop is a day, wherever the screen is. */
-const day = (iso: string) =>
-    new Date(iso.length === 10 ? `${iso}T12:00:00` : iso).toLocaleDateString(undefined, {
-        day: 'numeric',
-        month: 'short',
-        year: 'numeric',
-    });
-
 /** Whether the shop still stands by what it did, and whether what is found now is that at all. */
 function Guarantee({ visit }: { visit: Trace['past'][number] }) {
+    const { dayOf } = useShopTime();
     if (visit.guaranteed_to === null || !visit.holds) {
-        return visit.guaranteed_to === null ? null : <p className="text-quiet">Guarantee was to {day(visit.guaranteed_to)}.</p>;
+        return visit.guaranteed_to === null ? null : <p className="text-quiet">Guarantee was to {dayOf(visit.guaranteed_to)}.</p>;
     }
     return (
         <p>
-            <span className="bg-live px-1 font-bold text-live-ink">Guarantee to {day(visit.guaranteed_to)}</span>
+            <span className="bg-live px-1 font-bold text-live-ink">Guarantee to {dayOf(visit.guaranteed_to)}</span>
             {visit.is_same === false && ' What is found now is another matter: not part of what was done then.'}
             {visit.is_same === true && ' What is found now is of the same parts.'}
         </p>

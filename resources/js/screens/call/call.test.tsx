@@ -1,7 +1,7 @@
 import { act, cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, expect, it, vi } from 'vitest';
 import { EMPTY } from '../../api/outbox';
-import type { Load, Swap, Trace } from '../../api/shapes';
+import type { Load, Swap, Trace, Unit } from '../../api/shapes';
 import { Inside } from '../../testing/inside';
 import { aCall, aContact, anEvent, anOpenItem, aPart, aRung, aSheet, aStanding, aTrace } from '../../testing/shapes';
 import { Arrive } from './arrive';
@@ -14,7 +14,9 @@ import { Repair } from './repair';
 import { CallRung } from './rung';
 import { StillOpen } from './still-open';
 import { nextStop } from './stops';
+import { Thermostat } from './thermostat';
 import { Verify } from './verify';
+import { WhichUnit } from './which-unit';
 
 afterEach(() => {
     cleanup();
@@ -344,9 +346,6 @@ it('takes the complaint once, and what is seen of each part by place', () => {
     rerender(<Arrive {...props} trace={aTrace({ events })} />);
     screen.getByText('“hall is hot”');
     expect(screen.getByText('hums').getAttribute('aria-pressed')).toBe('true');
-    type(/Mode, set point/, 'cool, 72 set, 81 shown');
-    fireEvent.click(screen.getByText('Keep it'));
-    expect(props.send).toHaveBeenLastCalledWith('note', { text: 'Thermostat: cool, 72 set, 81 shown' });
 });
 
 it('warns to write the flashes down while a lamp has not been', () => {
@@ -354,4 +353,62 @@ it('warns to write the flashes down while a lamp has not been', () => {
     rung[0] = aContact('seen', 'arrive', { open: ['Control: write down what its lamp shows, before power is cut.'] });
     render(<Arrive {...at(aTrace({ rung }))} />, { wrapper: Inside });
     screen.getByText('Write the flashes down before you cut the power.');
+});
+
+it('keeps what the thermostat shows in the degrees one reads in, and says what that means', () => {
+    serveSwap(aSwap());
+    const props = at(aTrace({ thermostat: ['It is satisfied.'] }));
+    render(<Thermostat trace={props.trace} disabled={false} send={props.send} />, { wrapper: Inside });
+    expect(screen.getByRole('status').textContent).toContain('It is satisfied.');
+    expect((screen.getByText('Keep it') as HTMLButtonElement).disabled).toBe(true);
+    fireEvent.click(screen.getByText('cool'));
+    type('Set point', '72');
+    type('What it shows', '24 °C');
+    fireEvent.click(screen.getByText('loose'));
+    fireEvent.click(screen.getByText('Keep it'));
+    expect(props.send).toHaveBeenCalledWith('thermostat', {
+        mode: 'cool',
+        set: '72 °F',
+        shows: '24 °C',
+        seated: 'loose',
+        words: '',
+    });
+});
+
+it('shows the table that is printed on the unit, with the code that is seen', () => {
+    serveUnits([]);
+    const printed = { steady: 'standing by', '3 flashes': 'draft switch does not close' };
+    const board = aPart('IFC', { label: 'Control', observables: ['steady', '3 flashes'], printed });
+    const events = [anEvent({ type: 'observation', data: { part: 'IFC', seen: '3 flashes' } })];
+    const { container } = render(<Arrive {...at(aTrace({ events }), { sheet: aSheet({ parts: [board] }) })} />, {
+        wrapper: Inside,
+    });
+    expect(container.querySelector('[data-printed="3 flashes"] dd .bg-live')?.textContent).toBe('draft switch does not close');
+    expect(container.querySelector('[data-printed=steady] dd .bg-live')).toBeNull();
+});
+
+/** The units of a site, as the server has them; a call opened there is number 12. */
+function serveUnits(units: Unit[]) {
+    const fetch = vi.fn(async (path: string, init?: RequestInit) =>
+        init?.method === 'POST'
+            ? new Response(JSON.stringify(aCall({ id: 12 })), { status: 201 })
+            : new Response(
+                  JSON.stringify({ items: path.includes('units?') ? units : [], page: 1, pages: 1, total: units.length }),
+              ),
+    );
+    vi.stubGlobal('fetch', fetch);
+    return fetch;
+}
+
+it('says what this unit serves, and opens a call at another one of the site with the same complaint', async () => {
+    const fetch = serveUnits([
+        { id: 2, name: 'Shop cooling unit', serves: 'shop and counter', place: 'flat roof' } as Unit,
+        { id: 1, name: 'Oven-room cooling unit', serves: 'oven room', place: 'yard' } as Unit,
+    ]);
+    render(<WhichUnit trace={aTrace()} />, { wrapper: Inside });
+    expect(screen.getByText('oven room')).toBeTruthy();
+    expect(await screen.findByText('Another unit is here')).toBeTruthy();
+    fireEvent.click(screen.getByText('A call there'));
+    await waitFor(() => expect(fetch.mock.lastCall?.[0]).toContain('units/2/calls'));
+    expect(fetch.mock.lastCall?.[1]?.body).toContain('Warm');
 });

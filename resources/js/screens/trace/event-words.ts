@@ -57,6 +57,14 @@ export function eventWords(event: LogEvent, trace: Trace, circuit: CircuitSheet)
             return 'read what was done here before';
         case 'complaint':
             return `complaint: “${d.words}”${d.since === '' ? '' : `, since ${d.since}`}, ${d.pattern}`;
+        case 'thermostat':
+            return [
+                `thermostat: ${d.mode}`,
+                ...(d.set === '' ? [] : [`set to ${d.set}`]),
+                ...(d.shows === '' ? [] : [`shows ${d.shows}`]),
+                ...(d.seated === 'not looked' ? [] : [String(d.seated)]),
+                ...(d.words === '' ? [] : [String(d.words)]),
+            ].join(', ');
         case 'cause':
             return `${CAUSE[String(d.kind)]}${d.words === '' ? '' : `: ${d.words}`}`;
         case 'worked':
