@@ -17,6 +17,7 @@ final readonly class LoadData extends Data
      * @param  float|null  $expected  amperes, of a healthy one as the unit should run
      * @param  float|null  $before  amperes, the last before something was done
      * @param  float|null  $measured  amperes, the last since
+     * @param  string|null  $creep  what became of it since, in a sentence; null where it was not read again
      */
     private function __construct(
         public string $part,
@@ -28,6 +29,8 @@ final readonly class LoadData extends Data
         public ?float $before,
         public ?float $measured,
         public ?PartVerdictData $judged,
+        public ?string $creep,
+        public bool $creeping,
     ) {
     }
 
@@ -43,6 +46,8 @@ final readonly class LoadData extends Data
             $load->before?->number('value'),
             $load->measured?->number('value'),
             $load->judged === null ? null : PartVerdictData::of(Kept::stored($load->judged->data)),
+            $load->creep?->words(),
+            $load->creep->isCreeping ?? false,
         );
     }
 }

@@ -8,7 +8,8 @@ use App\Api\Data;
 use Levin\Core\Circuit\Wire;
 use Levin\Core\Ladder\Drawing;
 use Levin\Core\Ladder\Layout;
-use Levin\Core\Operation\Model;
+use Levin\Core\Operation\Sequence;
+use Levin\Core\Operation\Settler;
 use Levin\Core\Parts\Kind;
 
 /** All of a circuit revision that stays the same whatever the unit does. */
@@ -18,6 +19,7 @@ final readonly class CircuitSheetData extends Data
      * @param  list<PartData>  $parts
      * @param  list<WireData>  $wires
      * @param  list<QuantityData>  $quantities  that there are instruments for
+     * @param  list<SequenceStepData>  $sequence  what it does, healthy, after the call comes on
      */
     private function __construct(
         public string $title,
@@ -25,17 +27,21 @@ final readonly class CircuitSheetData extends Data
         public array $parts,
         public array $wires,
         public array $quantities,
+        public array $sequence,
     ) {
     }
 
-    public static function of(Model $model): self
+    public static function of(Settler $settler): self
     {
+        $model = $settler->model;
+
         return new self(
             $model->circuit->title,
             Layout::of($model),
             array_values(array_map(static fn (Kind $k): PartData => PartData::of($k, $model->circuit), $model->parts)),
             array_values(array_map(static fn (Wire $w): WireData => WireData::of($w), $model->circuit->wires)),
             array_map(static fn (string $q): QuantityData => QuantityData::of($model->circuit->quantity($q)), $model->circuit->measured()),
+            array_map(SequenceStepData::of(...), Sequence::of($settler)),
         );
     }
 }

@@ -318,3 +318,35 @@ it('has a unit with the plate of what was fitted, from then on', function (): vo
     $struck = $call->noted(EventType::Strike, ['event' => 'e2', 'reason' => 'other unit']);
     expect(Visit::of(Unit::cooling()->model(), $struck->log, [])->model->circuit->part('OFM')->number('fla'))->toBe(1.1);
 });
+
+it('tells a current that creeps up from one that is steady, and one that came to rest', function (array $amps, ?string $says): void {
+    $call = found(new Called(Unit::cooling()))->noted(EventType::Replaced, ['part' => 'OFM']);
+    foreach ($amps as $reading) {
+        $call->enterAmps('w16', $reading);
+    }
+    $loads = Loads::of(Visit::of(Unit::cooling()->model(), $call->log, $call->judged()));
+    $fan = array_values(array_filter($loads, static fn (Load $l): bool => $l->part->id === 'OFM'))[0];
+    expect($fan->creep?->words())->toBe($says);
+    // bad or creeping: the contact stays open
+    $isOpen = array_filter(asked($call, Contact::Verified), static fn (string $order): bool => str_contains($order, 'creeps up'));
+    expect($isOpen !== [])->toBe($says !== null && str_starts_with($says, 'It creeps'));
+})->with([
+    'once' => [[1.0], null],
+    'steady' => [[1.0, 1.01], 'Steady: 1.00 to 1.01 A in 1 min.'],
+    'creeping' => [[0.9, 0.95, 1.02], 'It creeps up: 0.90 to 1.02 A in 1 min. Stay with it, it may trip.'],
+    'warm by now' => [[0.9, 1.0, 1.0], 'Steady: 0.90 to 1.00 A in 1 min.'],
+    'falling as it comes up' => [[1.05, 0.98], 'Steady: 1.05 to 0.98 A in 1 min.'],
+]);
+
+it('asks for more time where it came and went', function (): void {
+    $call = verified(found((new Called(Unit::cooling()))
+        ->noted(EventType::Complaint, ['words' => 'x', 'since' => '', 'pattern' => 'now and then'])));
+    $watch = ['minutes' => 12, 'as_expected' => true, 'words' => ''];
+    $minutes = array_sum(array_map(
+        static fn ($e): float => $e->type === EventType::Watched ? $e->number('minutes') : 0.0,
+        $call->log,
+    ));
+    expect($minutes)->toBeLessThan(30.0)
+        ->and(asked($call, Contact::Verified)[0])->toContain('It came and went: watch it for 30 minutes')
+        ->and(asked($call->noted(EventType::Watched, [...$watch, 'minutes' => 30]), Contact::Verified))->toBe([]);
+});

@@ -81,6 +81,7 @@ export const aSheet = (over: Partial<CircuitSheet> = {}): CircuitSheet => ({
     drawing: { width: 300, height: 100, titles: [], rails: [], points: [], symbols: [], conductors: [] },
     parts: [aPart('CC', { label: 'Contactor', points: ['CC.A', 'CC.B'], observables: ['pulled in', 'dropped out'] })],
     wires: [{ id: 'w24', colour: 'orange', from: 'LP.2', to: 'CC.A', gauge: 18 }],
+    sequence: [{ at: 0.3, part: 'CC', label: 'Contactor', does: 'pulled in' }],
     quantities: [{ name: 'head_pressure', label: 'Head pressure', units: ['kPa', 'psi', 'bar'] }],
     ...over,
 });

@@ -11,8 +11,8 @@ const PLACES: [path: string, name: string][] = [
     ['/shop', 'Shop'],
 ];
 
-/** The row of places under the mark; on a phone a sheet behind it. */
-export function Places({ children }: { children?: ReactNode }) {
+/** The row of places under the mark; on a phone a sheet behind it. `slash`: whether / is free to find anything. */
+export function Places({ children, slash = true }: { children?: ReactNode; slash?: boolean }) {
     const [open, setOpen] = useState(false);
     const mark = 'min-h-[44px] bg-live px-3 py-1 font-bold text-2xl text-live-ink';
     return (
@@ -30,7 +30,7 @@ export function Places({ children }: { children?: ReactNode }) {
             </div>
             <div className="flex items-center gap-2">
                 {children}
-                <FindKey />
+                <FindKey slash={slash} />
                 <ThemeKey />
             </div>
             <Sheet open={open} onOpenChange={setOpen} title="Places">

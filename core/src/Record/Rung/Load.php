@@ -19,6 +19,7 @@ final readonly class Load
      * @param  Event|null  $before  the last reading of what it draws before something was done
      * @param  Event|null  $measured  the last since
      * @param  Event|null  $judged  what the check of the bench makes of that; null where none does
+     * @param  Creep|null  $creep  what became of it since the last repair; null where it was not read again after a while
      */
     public function __construct(
         public Part $part,
@@ -28,6 +29,7 @@ final readonly class Load
         public ?Event $before,
         public ?Event $measured,
         public ?Event $judged,
+        public ?Creep $creep,
     ) {
     }
 

@@ -36,15 +36,18 @@ final class Loads
         $loads = [];
         foreach (array_intersect_key($visit->model->parts, array_flip([...self::running($runs), ...self::repaired($visit)])) as $kind) {
             $wires = self::wires($kind, $visit->model);
-            $measured = self::read($wires, $visit, $visit->mark(), null);
+            $since = self::read($wires, $visit, $visit->mark(), null);
+            $measured = end($since) ?: null;
+            $before = self::read($wires, $visit, null, $visit->mark());
             $loads[] = new Load(
                 $kind->part,
                 $wires,
                 $kind->demand()?->amps,
                 $wires === [] ? null : $runs->wireCurrent($wires[0])->abs(),
-                self::read($wires, $visit, null, $visit->mark()),
+                end($before) ?: null,
                 $measured,
                 $measured === null ? null : $visit->judged($measured),
+                Creep::of($since),
             );
         }
 
@@ -106,24 +109,29 @@ final class Loads
     }
 
     /**
-     * The last current round one of some wires, as it ran.
+     * What was read round one of some wires, as it ran.
      *
      * @param  list<string>  $wires
      * @param  Event|null  $mark  after it; null: from the beginning
      * @param  Event|null  $until  before it; null: to the end
+     * @return list<Event> round the wire that was read last
      */
-    private static function read(array $wires, Visit $visit, ?Event $mark, ?Event $until): ?Event
+    private static function read(array $wires, Visit $visit, ?Event $mark, ?Event $until): array
     {
         $late = $until === null ? [] : $visit->since($until, EventType::Reading);
-        $last = null;
+        $read = [];
         foreach ($visit->since($mark, EventType::Reading) as $reading) {
             $isAmps = $reading->text('function') === MeterFunction::Amps->value && ! isset($reading->data['moment']);
             if ($isAmps && ($reading->number('value') ?? 0.0) > 0.0 && in_array($reading->text('red'), $wires, true)
                 && ! in_array($reading, $late, true)) {
-                $last = $reading;
+                $read[] = $reading;
             }
         }
+        $last = end($read);
 
-        return $last;
+        return array_values(array_filter(
+            $read,
+            static fn (Event $e): bool => $last !== false && $e->text('red') === $last->text('red'),
+        ));
     }
 }

@@ -66,7 +66,7 @@ export function BenchScreen({ user }: { user: User }) {
     const fit = found(checks, text);
     return (
         <div className="mx-auto min-h-full max-w-[1440px]">
-            <Places />
+            <Places slash={false} />
             <main className="print:block lg:grid lg:grid-cols-[17rem_minmax(0,1fr)_24rem]">
                 {check === undefined && <h1 className="sr-only">Bench</h1>}
                 <nav

@@ -239,11 +239,13 @@ const load = (over: Partial<Load> = {}): Load => ({
     before: null,
     measured: null,
     judged: null,
+    creep: null,
+    creeping: false,
     ...over,
 });
 
 it('has a row for each load with plate, before and expected, and keeps what is clamped on its wire', () => {
-    const fan = load({ part: 'OFM', label: 'Fan', wires: [], measured: null });
+    const fan = load({ part: 'OFM', label: 'Fan', wires: [], creep: 'It creeps up: 0.9 to 1.2 A.', creeping: true });
     const done = load({ part: 'IBM', label: 'Blower', measured: 2.1, judged: { verdict: 'good', headline: 'Within its plate' } });
     const props = at(aTrace({ rung: aRung(5), loads: [load(), fan, done] }));
     const { container } = render(<Verify {...props} />, { wrapper: Inside });
@@ -251,6 +253,7 @@ it('has a row for each load with plate, before and expected, and keeps what is c
     expect(row('COMP').textContent).toContain('clamp the orange wire w24, LP.2 – CC.A');
     expect(row('COMP').textContent).toContain('plate14.1 Abefore–expected11.8 A');
     expect(row('IBM').textContent).toContain('✓ 2.10 A: Within its plate');
+    expect(within(row('OFM')).getByText(/It creeps up/).className).toContain('text-odd');
     expect((within(row('OFM')).getByText('Keep') as HTMLButtonElement).disabled).toBe(true);
     type('Compressor, amperes', '11.4');
     fireEvent.click(within(row('COMP')).getByText('Keep'));
@@ -262,11 +265,17 @@ it('times a cycle from when somebody begins to watch', () => {
     const props = at(aTrace({ rung: aRung(5) }));
     render(<Verify {...props} />, { wrapper: Inside });
     fireEvent.click(screen.getByText('Begin to watch'));
-    vi.setSystemTime(372_000);
+    act(() => void vi.advanceTimersByTime(372_000));
+    const step = screen.getByRole('button', { name: /Contactor: pulled in/ });
+    // it is late, and nobody has tapped it
+    expect(within(step).getByText(/Contactor/).className).toContain('text-odd');
+    fireEvent.click(step);
+    expect(step.getAttribute('aria-pressed')).toBe('true');
+    expect(within(step).getByText(/Contactor/).className).toBe('');
     fireEvent.click(screen.getByText('A whole cycle, as it should'));
     vi.useRealTimers();
     expect(props.send.mock.lastCall?.[0]).toBe('watched');
-    expect(props.send.mock.lastCall?.[1]).toMatchObject({ as_expected: true });
+    expect(props.send.mock.lastCall?.[1]).toMatchObject({ as_expected: true, minutes: 6.2 });
 });
 
 it('tells the customer what the record says, and closes only past the last contact', () => {
@@ -280,6 +289,14 @@ it('tells the customer what the record says, and closes only past the last conta
     rerender(<HandOver {...open} trace={aTrace({ rung: aRung(7) })} />);
     fireEvent.click(screen.getByText('Close the call', { selector: 'button' }));
     expect(open.send).toHaveBeenLastCalledWith('closed', {});
+});
+
+it('prints a report and a note, and a tag where something is left off', () => {
+    const { rerender } = render(<HandOver {...at(aTrace())} />, { wrapper: Inside });
+    expect(screen.getByText('Report for the customer').getAttribute('href')).toBe('/api/calls/7/report.pdf');
+    expect(screen.queryByText(/^Tag/)).toBeNull();
+    rerender(<HandOver {...at(aTrace({ call: aCall({ left: 'return' }) }))} />);
+    expect(screen.getByText(/^Tag/).getAttribute('href')).toBe('/api/calls/7/tag.pdf');
 });
 
 it('reopens a closed call with a reason, and lets nobody else close it', () => {

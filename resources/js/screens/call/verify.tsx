@@ -1,12 +1,11 @@
 import { useState } from 'react';
 import type { Load } from '../../api/shapes';
 import type { Send } from '../../api/use-outbox';
-import { useNow } from '../../ui/use-now';
 import { VerdictMark } from '../../ui/verdict-mark';
 import type { AtStop } from './call-screen';
-import { clock, counting } from './events';
 import { StillOpen } from './still-open';
 import { StopPage } from './stop-page';
+import { Watch } from './watch';
 
 /** One row a load: plate, before, what a healthy one would draw now, measured, verdict; then a whole cycle. */
 export function Verify({ trace, sheet, outbox, disabled }: AtStop) {
@@ -17,7 +16,7 @@ export function Verify({ trace, sheet, outbox, disabled }: AtStop) {
             hint="panels on, after some minutes of running"
             side={
                 <>
-                    <Watch trace={trace} disabled={disabled} send={send} />
+                    <Watch trace={trace} sheet={sheet} disabled={disabled} send={send} />
                     <StillOpen trace={trace} stop="verify" disabled={outbox.busy} send={send} />
                 </>
             }
@@ -81,6 +80,7 @@ function LoadRow({ load, wire, disabled, send }: RowProps) {
                         `${amps(load.measured)} measured`
                     )}
                 </p>
+                {load.creep !== null && <p className={load.creeping ? 'font-bold text-odd' : 'text-quiet'}>{load.creep}</p>}
             </div>
             <dl className="grid grid-cols-3 gap-2">
                 {figures.map(([name, value]) => (
@@ -113,58 +113,5 @@ function LoadRow({ load, wire, disabled, send }: RowProps) {
                 </button>
             </form>
         </li>
-    );
-}
-
-/** One whole cycle, timed from when somebody began to watch. */
-function Watch({ trace, disabled, send }: { trace: AtStop['trace']; disabled: boolean; send: Send }) {
-    const [since, setSince] = useState<number | null>(null);
-    const now = useNow(since !== null);
-    const [words, setWords] = useState('');
-    const last = counting(trace, 'watched').at(-1);
-    const seconds = since === null ? 0 : Math.max(0, (now - since) / 1000);
-    const keep = (asExpected: boolean) =>
-        void send('watched', {
-            minutes: Math.max(0.1, Math.round(seconds / 6) / 10),
-            as_expected: asExpected,
-            words,
-        }).then((sent) => {
-            if (sent) {
-                setSince(null);
-                setWords('');
-            }
-        });
-    return (
-        <section aria-label="Watch one full cycle" className="grid gap-2 px-5 pt-5">
-            <h2 className="heading">Watch one full cycle</h2>
-            {last !== undefined && (
-                <p>
-                    Watched for {String(last.data.minutes)} min:{' '}
-                    <strong>{last.data.as_expected === true ? 'as it should' : String(last.data.words)}</strong>
-                </p>
-            )}
-            {since === null ? (
-                <button type="button" className="key" disabled={disabled} onClick={() => setSince(Date.now())}>
-                    Begin to watch
-                </button>
-            ) : (
-                <>
-                    <p className="font-bold font-mono text-4xl tabular-nums" role="timer">
-                        {clock(seconds)}
-                    </p>
-                    <p>It should run until what it serves is satisfied, and start again.</p>
-                    <label className="grid gap-1">
-                        What it did, if not that
-                        <input className="field" name="watched" value={words} onChange={(e) => setWords(e.target.value)} />
-                    </label>
-                    <button type="button" className="key" data-strong="true" disabled={disabled} onClick={() => keep(true)}>
-                        A whole cycle, as it should
-                    </button>
-                    <button type="button" className="key" disabled={disabled || words.trim() === ''} onClick={() => keep(false)}>
-                        Not as it should
-                    </button>
-                </>
-            )}
-        </section>
     );
 }
