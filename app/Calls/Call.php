@@ -16,7 +16,6 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Levin\Core\Record\Event;
-use Levin\Core\Record\EventType;
 use Levin\Core\Record\LeftHow;
 use Levin\Core\Record\Rung\Contact;
 
@@ -33,6 +32,7 @@ use Levin\Core\Record\Rung\Contact;
  * @property Carbon $scheduled_for
  * @property Carbon|null $closed_at
  * @property Contact|null $open_at  at which contact its rung is open; null where at none
+ * @property string|null $finding  what is found, one after the other
  * @property Carbon|null $jumper_since  when the first jumper was put on that still is
  * @property LeftHow|null $left_how  how the unit is left that could not be put right
  * @property string|null $left_words
@@ -44,7 +44,6 @@ use Levin\Core\Record\Rung\Contact;
  * @property User|null $importer
  * @property Collection<int, CallEvent> $events
  * @property int|null $events_count
- * @property string|null $finding label of the last one; of a listed call
  */
 class Call extends Model
 {
@@ -57,6 +56,7 @@ class Call extends Model
         'scheduled_for',
         'closed_at',
         'open_at',
+        'finding',
         'jumper_since',
         'left_how',
         'left_words',
@@ -116,14 +116,7 @@ class Call extends Model
      */
     public static function listed(): Builder
     {
-        $finding = CallEvent::query()
-            ->selectRaw("json_extract(data, '$.label')")
-            ->whereColumn('call_id', 'calls.id')
-            ->where('type', EventType::Finding)
-            ->orderByDesc('sequence')
-            ->limit(1);
-
-        return self::query()->with(['unit.site', 'technician', 'importer'])->withCount('events')->addSelect(['finding' => $finding]);
+        return self::query()->with(['unit.site', 'technician', 'importer'])->withCount('events');
     }
 
     /**

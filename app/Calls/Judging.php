@@ -32,7 +32,7 @@ final readonly class Judging
         return Visit::of($this->shelf->model($call->revision), $call->log(), $judged ?? $this->of($call));
     }
 
-    /** Keeps how a call stands, for lists: at which contact its rung is open, whether a jumper is on, how the unit is left. */
+    /** Keeps how a call stands, for lists: at which contact its rung is open, what is found, whether a jumper is on, how the unit is left. */
     public function keep(Call $call): void
     {
         $visit = $this->visit($call);
@@ -40,6 +40,7 @@ final readonly class Judging
         $on = array_filter(array_map(static fn (JumperOn $j): ?float => $j->since, $visit->standing->jumpers));
         $call->update([
             'open_at' => (new Rung($visit))->openAt()?->contact,
+            'finding' => implode('; ', array_map(static fn (Event $e): string => $e->text('label'), $visit->findings())) ?: null,
             'jumper_since' => $on === [] ? null : Carbon::createFromTimestamp(min($on)),
             'left_how' => $left?->text('how'),
             'left_words' => $left?->text('words'),

@@ -70,7 +70,7 @@ class DatabaseSeeder extends Seeder
             ->leave('Outdoor fan motor ordered. Blower left on, outdoor disconnect pulled and tagged.', 'cooling', ['disconnect'])
             ->restore('disconnect')->pass('verified', 'nothing outdoors may run until the motor is in')->tell()->close();
         $visit->begin($calls[1036], 'HP:tripped')->arrive('the heat', 'now and then')->trace('Outdoor coil packed with seed fluff.')
-            ->repair('outdoor coil washed, head pressure normal')->restore()->verify()->tell()->close();
+            ->repair('outdoor coil washed, head pressure normal')->restore()->verify(40)->tell()->close();
         $visit->begin($calls[1039], 'CAP:fan-open')->arrive()->trace('Plain age.')
             ->repair('replaced like for like')->restore()->verify()->tell()->close();
         // all done but for telling somebody, and never closed

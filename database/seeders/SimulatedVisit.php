@@ -141,7 +141,7 @@ final class SimulatedVisit
     }
 
     /** What each load draws, panels on, and a whole cycle. */
-    public function verify(): self
+    public function verify(int $minutes = 20): self
     {
         $this->unit->change($this->standing()->conditions);
         $this->unit->wait(60 * 12);
@@ -151,7 +151,7 @@ final class SimulatedVisit
                 'function' => 'amps', 'red' => $load->wires[0], 'entered' => (string) round((float) $amps, 2),
             ]);
         }
-        $this->append(EventType::Watched, ['minutes' => 20, 'as_expected' => true, 'words' => 'Split 18 °F.']);
+        $this->append(EventType::Watched, ['minutes' => $minutes, 'as_expected' => true, 'words' => 'Split 18 °F.']);
 
         return $this;
     }

@@ -20,6 +20,13 @@ use Symfony\Component\Process\Process;
  */
 abstract class BrowserTestCase extends TestCase
 {
+    use GoesTheWay;
+
+    /** By this name WebDriver hands elements on: W3C WebDriver, section 12.2, from memory. */
+    private const ELEMENT = 'element-6066-11e4-a52e-4f735466cecf';
+
+    private bool $byThumb = false;
+
     protected static ?Process $server = null;
 
     protected static ?Process $chromedriver = null;
@@ -228,7 +235,7 @@ abstract class BrowserTestCase extends TestCase
         $this->until(function () use ($label): bool {
             foreach ($this->driver()->findElements(WebDriverBy::cssSelector('button, a')) as $button) {
                 if ($button->isDisplayed() && $button->isEnabled() && str_contains($button->getText(), $label)) {
-                    $button->click();
+                    $this->hit($button);
 
                     return true;
                 }
@@ -240,13 +247,44 @@ abstract class BrowserTestCase extends TestCase
 
     protected function click(string $css): void
     {
-        $this->find($css)->click();
+        // what is shut while something is on its way opens again
+        $this->until(fn (): bool => $this->find($css)->isEnabled(), "$css, open");
+        $this->hit($this->find($css));
+    }
+
+    /** A phone in the hand: its size, and a thumb for a pointer from now on. */
+    protected function onPhone(): void
+    {
+        $this->byThumb = true;
+        foreach ([
+            'Emulation.setDeviceMetricsOverride' => ['width' => 390, 'height' => 844, 'deviceScaleFactor' => 2, 'mobile' => true],
+            'Emulation.setTouchEmulationEnabled' => ['enabled' => true],
+        ] as $cmd => $params) {
+            self::$driver?->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $cmd, 'params' => $params]);
+        }
+    }
+
+    protected function hit(RemoteWebElement $element): void
+    {
+        if (! $this->byThumb) {
+            $element->click();
+
+            return;
+        }
+        $this->driver()->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
+        $at = ['type' => 'pointerMove', 'duration' => 0, 'x' => 0, 'y' => 0, 'origin' => [self::ELEMENT => $element->getID()]];
+        $this->driver()->executeCustomCommand('/session/:sessionId/actions', 'POST', ['actions' => [[
+            'type' => 'pointer',
+            'id' => 'thumb',
+            'parameters' => ['pointerType' => 'touch'],
+            'actions' => [$at, ['type' => 'pointerDown', 'button' => 0], ['type' => 'pointerUp', 'button' => 0]],
+        ]]]);
     }
 
     /** A real tap on a point or symbol of the drawing. */
     protected function tap(string $css): void
     {
-        $this->find($css)->click();
+        $this->hit($this->find($css));
     }
 
     protected function type(string $css, string $text): void

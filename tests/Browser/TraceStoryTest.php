@@ -2,111 +2,9 @@
 
 // The whole story in the real application: sign in, open a call, trace it, find the fault, keep the record.
 
-use Levin\Core\Diagnosis\Watch;
-use Levin\Core\Meter\Clamped;
-use Levin\Core\Meter\Display;
-use Levin\Core\Meter\Meter;
 use Levin\Core\Meter\MeterFunction;
-use Levin\Core\Operation\Storyteller;
-use Levin\Core\Operation\Stretch;
 use Levin\Core\Parts\Sign;
 use Levin\Core\Tests\Support\Unit;
-use Levin\Core\Trial\Dice;
-use Levin\Core\Trial\HiddenUnit;
-use Levin\Core\Trial\Luck;
-
-/** What the hidden unit answers to the test now recommended on the screen, under the conditions the call stands in. */
-function answerTo(array $advice, string $fault, array $standing, ?Unit $unit = null): string
-{
-    $unit ??= Unit::cooling();
-    $conditions = $unit->conditions(array_column($standing['conditions'], 'value', 'name'))->lifting($standing['lifted']);
-    if (in_array($advice['kind'], ['watch', 'peak'], true)) {
-        $faults = $unit->model()->faults->parseAll([$fault]);
-        $story = (new Storyteller($unit->model(), $unit->settler->networks))->tell($conditions, $faults);
-        $early = array_filter($story->stretches, fn (Stretch $s): bool => $s->from < Watch::SECONDS);
-        $read = fn (Stretch $s): float => $s->settled->between($advice['red'], $advice['black'])->abs();
-        $seen = fn (Stretch $s): string => $s->settled->observed($advice['red']);
-
-        return $advice['kind'] === 'peak'
-            ? Display::format(MeterFunction::VoltsAc, max(array_map($read, $early)))
-            : implode(', ', array_intersect($advice['choices'], array_map($seen, $early)));
-    }
-    $hidden = function () use ($unit, $conditions, $fault): HiddenUnit {
-        $hidden = new HiddenUnit(
-            $unit->settler, $conditions, $unit->model()->faults->parseAll([$fault]), false, new Luck, new Dice(1),
-        );
-        $hidden->wait(900.0);
-
-        return $hidden;
-    };
-    $settled = $unit->settle($conditions, [$fault], $unit->with($fault)->states);
-
-    return match ($advice['kind']) {
-        'look' => $settled->observed($advice['red']),
-        'feel' => $hidden()->feel($advice['red'], Sign::from($advice['choices'][0]))->value,
-        'gauge' => sprintf('%.0f', $hidden()->gauge($advice['red'])),
-        'clamp' => (new Meter($unit->settler))->clamp([Clamped::parse($advice['red'])], $settled)->display(),
-        default => $unit->read(MeterFunction::from($advice['function']), $advice['red'], $advice['black'], $settled)->display(),
-    };
-}
-
-beforeEach(function (): void {
-    // does what the screen says, steps and tests, until something is found; says which functions the tests were made with
-    $this->follow = function (int $call, string $fault, ?Unit $unit = null): array {
-        $kinds = [];
-        $clicked = function (string $what) use ($call): void {
-            $count = count($this->api("calls/$call")['events']);
-            $this->until(fn (): bool => str_contains($this->text('[aria-label=Log] h2'), "· $count"), "$what in the log");
-        };
-        for ($steps = 0; $steps < 40; $steps++) {
-            $trace = $this->api("calls/$call");
-            if ($trace['suspects']['found'] !== null) {
-                break;
-            }
-            $advice = $trace['next'][0];
-            $this->sees($advice['title'], '[data-next-title]');
-            $first = array_column(array_filter($advice['steps'], fn (array $s): bool => $s['event'] !== null), 'event')[0] ?? null;
-            $events = count($trace['events']);
-            $grown = fn (): bool => count($this->api("calls/$call")['events']) > $events;
-            if ($first !== null && $first !== 'proved-dead') {
-                $this->click('[data-step=next]');
-                $this->until($grown, 'a step taken first');
-                $clicked('the step');
-
-                continue;
-            }
-            if ($first === 'proved-dead') {
-                $this->click('[data-step=next]');
-                foreach (['known_before', 'circuit_dead', 'known_after'] as $step) {
-                    $this->click("input[name=$step]");
-                }
-                $this->press('Proved dead');
-                $this->until($grown, 'the proof');
-                $this->sees('PROVED DEAD', '[role=status]');
-
-                continue;
-            }
-            $kinds[] = $advice['function'] ?? 'look';
-            $answer = answerTo($advice, $fault, $trace['standing'], $unit);
-            if (in_array($advice['kind'], ['look', 'watch', 'feel'], true)) {
-                array_map(fn (string $seen) => $this->click("[data-seen='$seen']"), explode(', ', $answer));
-            }
-            if ($advice['kind'] === 'watch') {
-                $this->press('Keep it');
-            } elseif ($advice['kind'] === 'gauge') {
-                $this->type('input[name=quantity]', $answer);
-                $this->press('Keep the reading');
-            } elseif ($advice['function'] !== null) {
-                $this->type('input[name=reading]', $answer);
-                $this->press('Keep the reading');
-            }
-            $this->until($grown, 'an answer kept');
-            $clicked('the answer');
-        }
-
-        return $kinds;
-    };
-});
 
 it('goes from sign-in to the finding on a unit whose outdoor section does nothing', function (): void {
     $this->signIn();
@@ -135,7 +33,7 @@ it('goes from sign-in to the finding on a unit whose outdoor section does nothin
     // then whatever is recommended, until it is found
     $before = $this->api("calls/$call");
     expect($this->text('[data-next-why]'))->toContain($before['next'][0]['results'][0]['who'])->toContain('healthy');
-    ($this->follow)($call, 'HP:open');
+    $this->follow($call, 'HP:open');
     $after = $this->api("calls/$call");
     expect($after['suspects']['in_play'])->toBeLessThan($before['suspects']['in_play'])
         ->and($after['suspects']['found'])->toContain('HP:open');
@@ -153,31 +51,14 @@ it('goes from sign-in to the finding on a unit whose outdoor section does nothin
     $this->press('Keep it');
     $this->sees('High-pressure switch: switch changed', '[aria-label=Done]');
     // and everything is put back that was opened on the way
-    $open = fn (): int => $this->driver()->executeScript("return document.querySelectorAll('[data-open-item]').length");
-    for ($items = $open(); $items > 0; $items--) {
-        $this->until(fn (): bool => $this->find('[data-open-item] button')->isEnabled(), 'the way to put it back');
-        $this->click('[data-open-item] button');
-        $this->until(fn (): bool => $open() === $items - 1, 'one less to put back');
-    }
-    $this->sees('Nothing open.', '[aria-label="To put back"]');
+    $this->putBack($call);
     $this->sees('Verified is open', '[data-open-at=verified]');
-    $this->click('[data-contact=verified]');
-    foreach ($this->api("calls/$call")['loads'] as $load) {
-        $this->type("input[name=amps-{$load['part']}]", (string) round($load['expected'], 2));
-        $this->click("[data-load={$load['part']}] button");
-        $this->sees('Current good', "[data-load={$load['part']}]");
-    }
-    $this->press('Begin to watch');
-    $this->press('A whole cycle, as it should');
+    $this->verify($call);
     $this->sees('Told is open', '[data-open-at=told]');
     expect($this->find('[data-contact=told]')->getAttribute('data-state'))->toBe('open');
     $this->click('[data-contact=told]');
     expect($this->find('textarea[name=words]')->getAttribute('value'))->toContain('We found: High-pressure switch');
-    $this->type('input[name=who]', 'the baker');
-    $this->press('They are told');
-    $this->sees('TOLD THE BAKER', '[aria-label=Told]');
-    $this->press('Close the call');
-    $this->sees('This call is closed.');
+    $this->tellAndClose($call, 'the baker');
 
     // the record is there afterwards
     $this->visit('/');
@@ -194,7 +75,7 @@ it('leads through making it dead and lifting a lead where only a dead test decid
     $this->find('svg.ladder');
     // a start winding and its wire read alike live; the last word is an ohmmeter on a lifted lead
     $fault = 'COMP:start-open';
-    $kinds = ($this->follow)($call, $fault);
+    $kinds = $this->follow($call, $fault);
     $end = $this->api("calls/$call");
     expect($end['suspects']['found'])->toContain($fault);
     $this->sees('start winding open', '[data-finding]');
@@ -355,7 +236,7 @@ it('follows a leg that is only back-fed to the fuse, and to what blew it, with t
     $this->signIn('ravi');
     $call = $this->freshCall();
     $this->find('svg.ladder');
-    $kinds = ($this->follow)($call, 'COMP:grounded');
+    $kinds = $this->follow($call, 'COMP:grounded');
     expect($this->api("calls/$call")['suspects']['found'])->toContain('COMP:grounded')->and($kinds)->toContain('ohms');
     $this->sees('Compressor: winding grounded', '[data-finding]');
     $this->sees('PROVED DEAD', '[role=status]');
@@ -369,7 +250,7 @@ it('takes a flash code on the furnace, follows the advice and finds the igniter'
     $furnace = Unit::shipped('gas-furnace');
     $hidden = $furnace->with('HSI:cracked');
     expect($hidden->observed('IFC'))->toBe('6 flashes');
-    ($this->follow)($call, 'HSI:cracked', $furnace);
+    $this->follow($call, 'HSI:cracked', $furnace);
     $this->sees('Hot-surface igniter: cracked', '[data-finding]');
 });
 

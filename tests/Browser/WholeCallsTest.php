@@ -143,9 +143,10 @@ it('takes what hands find, an amperage, a jumper with its reason, and what canno
         $this->type('[role=dialog] input[name=reason]', 'thermostat or wire?');
         $this->press('It is on');
     });
-    $this->sees('jumper TST.R – TST.Y', '[aria-label=Conditions]');
+    $this->sees('Jumper TST.R – TST.Y', '[aria-label=Conditions]');
+    $this->find('[role=timer][aria-label="Jumper on for"]');
     ($this->kept)($call, fn () => $this->click("[data-lifted='TST.R~TST.Y']"));
-    $this->until(fn (): bool => ! str_contains($this->text('[aria-label=Conditions]'), 'jumper'), 'the jumper off');
+    $this->until(fn (): bool => ! str_contains($this->text('[aria-label=Conditions]'), 'Jumper'), 'the jumper off');
     $title = $this->text('[data-next-title]');
     ($this->kept)($call, fn () => $this->press("Can't get there"));
     $this->until(fn (): bool => $this->text('[data-next-title]') !== $title, 'another test');

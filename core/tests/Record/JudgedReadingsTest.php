@@ -362,3 +362,10 @@ it('takes what a check finds fault with for nothing healthy, and proves nothing 
     $assessment = $unit->investigation()->assess($standing->allEvidence(), $standing->standpoint());
     expect($assessment->meanings[0]->asHealthy)->toBe($proves)->and(in_array('COMP', $assessment->proved, true))->toBe($proves);
 })->with([[14.0, true], [16.2, false]]);
+
+it('judges the draft motor and the speed-tap blower of a furnace against their plates', function (): void {
+    $unit = Unit::shipped('gas-furnace');
+    expect((new Called($unit))->enterAmps('w30', 1.0)->verdicts())->toBe(['running-current IND good'])
+        ->and((new Called($unit))->enterAmps('w30', 1.9)->verdicts())->toBe(['running-current IND bad'])
+        ->and((new Called($unit))->enterAmps('w36', 5.0)->verdicts())->toBe(['running-current IBM good']);
+});

@@ -11,6 +11,8 @@ use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Motors\Capacitors;
 use Levin\Core\Parts\Motors\CompressorPsc;
 use Levin\Core\Parts\Motors\MotorPsc;
+use Levin\Core\Parts\Motors\MotorPscSpeeds;
+use Levin\Core\Parts\Motors\MotorShadedPole;
 use Levin\Core\Parts\Motors\ThreePhaseLoad;
 use Levin\Core\Record\Event;
 use Levin\Core\Units\Dimension;
@@ -72,7 +74,8 @@ final class RunningAmps implements BenchRule
     private static function leads(Kind $kind): array
     {
         return match (true) {
-            $kind instanceof CompressorPsc, $kind instanceof MotorPsc => ['C'],
+            $kind instanceof CompressorPsc, $kind instanceof MotorPsc, $kind instanceof MotorPscSpeeds => ['C'],
+            $kind instanceof MotorShadedPole => ['1'],
             $kind instanceof ThreePhaseLoad => ['T1', 'T2', 'T3'],
             default => [],
         };

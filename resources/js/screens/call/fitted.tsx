@@ -3,6 +3,7 @@ import { useSwap } from '../../api/queries';
 import type { Part, Swap } from '../../api/shapes';
 import { Problem } from '../../ui/problem';
 import { VerdictMark } from '../../ui/verdict-mark';
+import { ProveDead } from '../trace/prove-dead';
 import { type FormProps, PartField, targets } from './part-field';
 
 /** What is typed of a new part, by what must match. */
@@ -25,6 +26,7 @@ function Against(props: FormProps & { part: Part }) {
     const [is, setIs] = useState<Is>({});
     const [fitted, setFitted] = useState('');
     const [serial, setSerial] = useState('');
+    const [proving, setProving] = useState(false);
     const swap = useSwap(trace.call.id, part.id, is);
     const dead = trace.standing.proved_dead;
     if (swap.isError) {
@@ -70,10 +72,21 @@ function Against(props: FormProps & { part: Part }) {
                 </label>
             </div>
             {!dead && (
-                <p className="border-ink border-l-8 py-1 pl-3">
-                    Parts are fitted on a dead circuit only. Prove it dead in Trace first; capacitors hold charge.
-                </p>
+                <div className="flex items-center justify-between gap-3 border-ink border-l-8 py-1 pl-3">
+                    <p>Parts are fitted on a dead circuit only. Capacitors hold charge.</p>
+                    <button type="button" className="key shrink-0" onClick={() => setProving(true)}>
+                        Prove it dead
+                    </button>
+                </div>
             )}
+            <ProveDead
+                open={proving}
+                onOpenChange={setProving}
+                trace={trace}
+                disabled={props.disabled}
+                problem={props.problem}
+                send={send}
+            />
             <button
                 type="submit"
                 className="key"

@@ -7,6 +7,8 @@ export interface FormProps {
     trace: Trace;
     sheet: CircuitSheet;
     disabled: boolean;
+    /** why the last thing sent was not taken */
+    problem: string | null;
     send: Send;
 }
 

@@ -21,6 +21,7 @@ export function Repair({ trace, sheet, outbox, disabled }: AtStop) {
     const [what, setWhat] = useState<What>('fitted');
     const { send } = outbox;
     const done = counting(trace, 'replaced', 'worked', 'left');
+    const form: FormProps = { trace, sheet, disabled, problem: outbox.refusal, send };
     return (
         <StopPage
             title="Repair, and put back"
@@ -50,9 +51,9 @@ export function Repair({ trace, sheet, outbox, disabled }: AtStop) {
             <div className="mb-3">
                 <OneOf label="What was done" choices={WHAT} value={what} set={setWhat} />
             </div>
-            {what === 'fitted' && <Fitted trace={trace} sheet={sheet} disabled={disabled} send={send} />}
-            {what === 'worked' && <Worked trace={trace} sheet={sheet} disabled={disabled} send={send} />}
-            {what === 'left' && <Left trace={trace} sheet={sheet} disabled={disabled} send={send} />}
+            {what === 'fitted' && <Fitted {...form} />}
+            {what === 'worked' && <Worked {...form} />}
+            {what === 'left' && <Left {...form} />}
         </StopPage>
     );
 }

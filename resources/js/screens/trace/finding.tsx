@@ -27,9 +27,12 @@ export function Finding({ trace, disabled, send }: Props) {
                 <h2 className="heading">Found</h2>
                 <p className="font-bold text-xl leading-tight">{call.finding}</p>
                 {!standing.closed && (
-                    <Link className="key" data-strong="true" to={`/calls/${call.id}/cause`}>
-                        Why, and before you drive for the part
-                    </Link>
+                    <>
+                        <Link className="key" data-strong="true" to={`/calls/${call.id}/cause`}>
+                            Why, and before you drive for the part
+                        </Link>
+                        <Beside disabled={disabled} send={send} />
+                    </>
                 )}
             </section>
         );
@@ -57,5 +60,28 @@ export function Finding({ trace, disabled, send }: Props) {
                 Record the finding
             </button>
         </section>
+    );
+}
+
+/** What one fault did to another part, or a second one that has nothing to do with it. */
+function Beside({ disabled, send }: Pick<Props, 'disabled' | 'send'>) {
+    const [words, setWords] = useState('');
+    return (
+        <form
+            aria-label="Found beside it"
+            className="grid gap-2"
+            onSubmit={(e) => {
+                e.preventDefault();
+                void send('finding', { words, cause: '', unexplained: [], beside: true }).then((sent) => sent && setWords(''));
+            }}
+        >
+            <label className="grid gap-1">
+                And what else is wrong, if anything
+                <input className="field" name="beside" value={words} onChange={(e) => setWords(e.target.value)} />
+            </label>
+            <button type="submit" className="key" disabled={disabled || words.trim() === ''}>
+                That is wrong too
+            </button>
+        </form>
     );
 }

@@ -22,7 +22,10 @@ export function FittedParts({ unit }: { unit: number }) {
                         {one.serial !== '' && <span className="font-mono"> {one.serial}</span>}
                         <span className="block text-quiet text-sm">
                             {date(one.at)}, {one.by},{' '}
-                            <Link className="underline underline-offset-4" to={`/calls/${one.call}/repair`}>
+                            <Link
+                                className="inline-flex min-h-[44px] items-center underline underline-offset-4"
+                                to={`/calls/${one.call}/repair`}
+                            >
                                 call {one.number}
                             </Link>
                         </span>

@@ -1,0 +1,209 @@
+<?php
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Levin\Core\Circuit\Conditions;
+use Levin\Core\Diagnosis\Noting;
+use Levin\Core\Meter\Clamped;
+use Levin\Core\Meter\Display;
+use Levin\Core\Meter\Meter;
+use Levin\Core\Meter\MeterFunction;
+use Levin\Core\Operation\Storyteller;
+use Levin\Core\Operation\Stretch;
+use Levin\Core\Parts\Sign;
+use Levin\Core\Record\Rung\Stop;
+use Levin\Core\Tests\Support\Unit;
+use Levin\Core\Trial\Dice;
+use Levin\Core\Trial\HiddenUnit;
+use Levin\Core\Trial\Luck;
+
+/** A technician who does what the screen says, with a meter on a unit in which something is hidden. */
+trait GoesTheWay
+{
+    /** Complaint, history, and what is seen of some parts of a unit in which something is hidden. */
+    protected function arrive(int $call, Unit $unit, string $fault, string ...$parts): void
+    {
+        $this->visit("/calls/$call/".Stop::Arrive->value);
+        $this->press('Keep the complaint');
+        $this->press('I have read it');
+        $hidden = $this->hidden($unit, $unit->conditions(), $fault);
+        foreach ($parts as $part) {
+            $seen = $hidden->look($part);
+            $this->until(function () use ($part, $seen): bool {
+                foreach ($this->driver()->findElements(WebDriverBy::cssSelector("[data-see=$part] button")) as $key) {
+                    if ($key->getText() === $seen && $key->isEnabled()) {
+                        $this->hit($key);
+
+                        return true;
+                    }
+                }
+
+                return false;
+            }, "$part: $seen");
+            $this->find("[data-see=$part] [aria-pressed=true]");
+        }
+    }
+
+    /** With something hidden in it, a quarter of an hour later. */
+    private function hidden(Unit $unit, Conditions $conditions, string $fault): HiddenUnit
+    {
+        $faults = $unit->model()->faults->parseAll([$fault]);
+        $hidden = new HiddenUnit($unit->settler, $conditions, $faults, false, new Luck, new Dice(1));
+        $hidden->wait(900.0);
+
+        return $hidden;
+    }
+
+    /**
+     * Steps and tests, until something is found.
+     *
+     * @return list<string> which functions the tests were made with
+     */
+    protected function follow(int $call, string $fault, ?Unit $unit = null): array
+    {
+        $kinds = [];
+        $clicked = function (string $what) use ($call): void {
+            $count = count($this->api("calls/$call")['events']);
+            $this->until(fn (): bool => str_contains($this->text('[aria-label=Log] h2'), "· $count"), "$what in the log");
+        };
+        for ($steps = 0; $steps < 40; $steps++) {
+            $trace = $this->api("calls/$call");
+            if ($trace['suspects']['found'] !== null) {
+                break;
+            }
+            $advice = $trace['next'][0];
+            $this->sees($advice['title'], '[data-next-title]');
+            $first = array_column(array_filter($advice['steps'], fn (array $s): bool => $s['event'] !== null), 'event')[0] ?? null;
+            $events = count($trace['events']);
+            $grown = fn (): bool => count($this->api("calls/$call")['events']) > $events;
+            if ($first !== null && $first !== 'proved-dead') {
+                $this->click('[data-step=next]');
+                $this->until($grown, 'a step taken first');
+                $clicked('the step');
+
+                continue;
+            }
+            if ($first === 'proved-dead') {
+                $this->click('[data-step=next]');
+                foreach (['known_before', 'circuit_dead', 'known_after'] as $step) {
+                    $this->click("input[name=$step]");
+                }
+                $this->press('Proved dead');
+                $this->until($grown, 'the proof');
+                $this->sees('PROVED DEAD', '[role=status]');
+
+                continue;
+            }
+            $kinds[] = $advice['function'] ?? 'look';
+            $answer = $this->answerTo($advice, $fault, $trace['standing'], $unit);
+            if (in_array($advice['kind'], ['look', 'watch', 'feel'], true)) {
+                array_map(fn (string $seen) => $this->click("[data-seen='$seen']"), explode(', ', $answer));
+            }
+            if ($advice['kind'] === 'watch') {
+                $this->press('Keep it');
+            } elseif ($advice['kind'] === 'gauge') {
+                $this->type('input[name=quantity]', $answer);
+                $this->press('Keep the reading');
+            } elseif ($advice['function'] !== null) {
+                $this->type('input[name=reading]', $answer);
+                $this->press('Keep the reading');
+            }
+            $this->until($grown, 'an answer kept');
+            $clicked('the answer');
+        }
+
+        return $kinds;
+    }
+
+    /** Everything is put back that was opened on the way. */
+    protected function putBack(int $call): void
+    {
+        $this->visit("/calls/$call/".Stop::Repair->value);
+        $this->find('[aria-label="To put back"]');
+        $open = fn (): int => $this->driver()->executeScript("return document.querySelectorAll('[data-open-item]').length");
+        for ($items = $open(); $items > 0; $items--) {
+            $this->until(fn (): bool => $this->find('[data-open-item] button')->isEnabled(), 'the way to put it back');
+            $this->click('[data-open-item] button');
+            $this->until(fn (): bool => $open() === $items - 1, 'one less to put back');
+        }
+        $this->sees('Nothing open.', '[aria-label="To put back"]');
+    }
+
+    /** What each load draws, and a whole cycle. */
+    protected function verify(int $call): void
+    {
+        $this->visit("/calls/$call/".Stop::Verify->value);
+        foreach ($this->api("calls/$call")['loads'] as $load) {
+            $this->type("input[name=amps-{$load['part']}]", (string) round($load['expected'], 2));
+            $this->click("[data-load={$load['part']}] button");
+            $row = fn (): string => $this->text("[data-load={$load['part']}]");
+            $this->until(fn (): bool => ! str_contains($row(), 'not measured'), "{$load['label']} measured");
+            expect($row())->not->toContain('✕');
+        }
+        $this->press('Begin to watch');
+        $this->press('A whole cycle, as it should');
+        $this->sees('Watched for', '[aria-label="Watch one full cycle"]');
+    }
+
+    protected function tellAndClose(int $call, string $whom): void
+    {
+        $this->visit("/calls/$call/".Stop::HandOver->value);
+        $this->type('input[name=who]', $whom);
+        $this->press('They are told');
+        $this->sees(mb_strtoupper("Told $whom"), '[aria-label=Told]');
+        $this->press('Close the call');
+        $this->sees('This call is closed.');
+    }
+
+    /** Everything off, and proved, before a part is fitted. */
+    protected function makeDead(int $call): void
+    {
+        $this->visit("/calls/$call/".Stop::Repair->value);
+        $this->find('[aria-label="To put back"]');
+        if ($this->api("calls/$call")['standing']['proved_dead']) {
+            return;
+        }
+        $this->press('Prove it dead');
+        foreach ($this->api("calls/$call")['standing']['conditions'] as $condition) {
+            if ($condition['power'] && $condition['value']) {
+                $this->click("[data-off={$condition['name']}]");
+                $gone = fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector("[data-off={$condition['name']}]")) === [];
+                $this->until($gone, "{$condition['label']} off");
+            }
+        }
+        foreach (['known_before', 'circuit_dead', 'known_after'] as $step) {
+            $this->click("input[name=$step]");
+        }
+        $this->press('Proved dead');
+        $this->sees('PROVED DEAD', '[role=status]');
+    }
+
+    /** What the hidden unit answers to the test now recommended on the screen, under the conditions the call stands in. */
+    private function answerTo(array $advice, string $fault, array $standing, ?Unit $unit = null): string
+    {
+        $unit ??= Unit::cooling();
+        $conditions = $unit->conditions(array_column($standing['conditions'], 'value', 'name'))->lifting($standing['lifted']);
+        if (in_array($advice['kind'], ['watch', 'peak'], true)) {
+            $faults = $unit->model()->faults->parseAll([$fault]);
+            $story = (new Storyteller($unit->model(), $unit->settler->networks))->tell($conditions, $faults);
+            $early = array_filter($story->stretches, fn (Stretch $s): bool => $s->from < Noting::SECONDS);
+            $read = fn (Stretch $s): float => $s->settled->between($advice['red'], $advice['black'])->abs();
+            $seen = fn (Stretch $s): string => $s->settled->observed($advice['red']);
+
+            return $advice['kind'] === 'peak'
+                ? Display::format(MeterFunction::VoltsAc, max(array_map($read, $early)))
+                : implode(', ', array_intersect($advice['choices'], array_map($seen, $early)));
+        }
+        $hidden = fn (): HiddenUnit => $this->hidden($unit, $conditions, $fault);
+        $settled = $unit->settle($conditions, [$fault], $unit->with($fault)->states);
+
+        return match ($advice['kind']) {
+            'look' => $settled->observed($advice['red']),
+            'feel' => $hidden()->feel($advice['red'], Sign::from($advice['choices'][0]))->value,
+            'gauge' => sprintf('%.0f', $hidden()->gauge($advice['red'])),
+            'clamp' => (new Meter($unit->settler))->clamp([Clamped::parse($advice['red'])], $settled)->display(),
+            default => $unit->read(MeterFunction::from($advice['function']), $advice['red'], $advice['black'], $settled)->display(),
+        };
+    }
+}
