@@ -32,7 +32,7 @@ final readonly class Judging
         return Visit::of($this->shelf->model($call->revision), $call->log(), $judged ?? $this->of($call));
     }
 
-    /** Keeps how a call stands, for lists: at which contact its rung is open, what is found, whether a jumper is on, how the unit is left. */
+    /** Keeps how a call stands, for lists: where its rung is open, what is found, whether a jumper is on, how the unit is left. */
     public function keep(Call $call): void
     {
         $visit = $this->visit($call);

@@ -59,7 +59,7 @@ export function Watch({ trace, sheet, disabled, send }: Props) {
                             <li key={`${step.at} ${step.part}`}>
                                 <button
                                     type="button"
-                                    className="watch-step grid min-h-[44px] w-full items-center border-rule border-b text-left leading-tight"
+                                    className="watch-step w-full items-center border-rule border-b text-left leading-tight"
                                     aria-pressed={done.includes(n)}
                                     onClick={() => {
                                         setDone(done.includes(n) ? done.filter((m) => m !== n) : [...done, n]);
