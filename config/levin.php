@@ -8,9 +8,8 @@ return [
     // the one shop this installation serves
     'shop' => env('LEVIN_SHOP', 'Tern Sound Mechanical'),
 
-    // where the shop is, and for how many days after a visit it stands by what it did
+    // where the shop is
     'timezone' => env('LEVIN_TIMEZONE', 'America/New_York'),
-    'guarantee_days' => (int) env('LEVIN_GUARANTEE_DAYS', 90),
 
     // what the shop prints on: letter, a4
     'paper' => env('LEVIN_PAPER', 'letter'),

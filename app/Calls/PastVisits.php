@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Calls;
 
+use App\Shop\ShopHabit;
 use Illuminate\Support\Facades\Config;
+use Levin\Core\Checks\Bench\Habit;
 use Levin\Core\Record\Event;
 use Levin\Core\Record\EventType;
 use Levin\Core\Record\Rung\Account;
@@ -44,8 +46,8 @@ final readonly class PastVisits
                 $one->complaint,
                 $one->finding,
                 $done,
-                $done === [] ? null : $guarantee->lastDay($at)->format('Y-m-d'),
-                $done !== [] && $guarantee->holds($at, $call->scheduled_for->toDateTimeImmutable()),
+                $done === [] ? null : $guarantee?->lastDay($at)->format('Y-m-d'),
+                $done !== [] && ($guarantee?->holds($at, $call->scheduled_for->toDateTimeImmutable()) ?? false),
                 $now->faults() === [] ? null : array_intersect($found, self::worked($visit)) !== [],
             );
         }
@@ -53,9 +55,9 @@ final readonly class PastVisits
         return $data;
     }
 
-    private static function guarantee(): Guarantee
+    private static function guarantee(): ?Guarantee
     {
-        return new Guarantee(Config::integer('levin.guarantee_days'), new \DateTimeZone(Config::string('levin.timezone')));
+        return Guarantee::chosen(ShopHabit::chosen()[Habit::Guarantee->value], new \DateTimeZone(Config::string('levin.timezone')));
     }
 
     /** @return list<string> parts and wires that something was done to, or that were found at fault */

@@ -13,13 +13,19 @@ final readonly class HabitData extends Data
     /**
      * @param  list<string>  $choices  the usual one first
      * @param  string  $why  the usual one is that
+     * @param  string  $acts  where it does
      */
-    private function __construct(public string $habit, public array $choices, public string $chosen, public string $why)
-    {
+    private function __construct(
+        public string $habit,
+        public array $choices,
+        public string $chosen,
+        public string $why,
+        public string $acts,
+    ) {
     }
 
     public static function of(Habit $habit, string $chosen): self
     {
-        return new self($habit->value, $habit->choices(), $chosen, $habit->why());
+        return new self($habit->value, $habit->choices(), $chosen, $habit->why(), $habit->acts());
     }
 }

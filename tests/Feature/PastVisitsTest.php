@@ -1,6 +1,7 @@
 <?php
 
 use App\Calls\Call;
+use App\Shop\ShopHabit;
 use App\Shop\User;
 use Illuminate\Support\Facades\Config;
 use Illuminate\Support\Str;
@@ -10,6 +11,10 @@ use Tests\Support\Demo;
 
 beforeEach(function (): void {
     $this->actingAs(User::query()->firstWhere('email', 'oda@ternsound.example'));
+    $this->choose = fn (string $choice) => ShopHabit::query()->updateOrCreate(
+        ['habit' => 'how long the shop stands by its work'],
+        ['choice' => $choice, 'user_id' => 1],
+    );
     $this->past = fn (): array => $this->getJson('/api/calls/'.Demo::call('Oven-room cooling unit')->id)->assertOk()->json('past');
     $this->find = fn (string $fault) => $this->postJson('/api/calls/'.Demo::call('Oven-room cooling unit')->id.'/events', [
         'id' => (string) Str::uuid(), 'type' => 'finding', 'noted_at' => now()->toIso8601ZuluString(), 'data' => ['faults' => [$fault]],
@@ -17,7 +22,6 @@ beforeEach(function (): void {
 });
 
 it('tells the last visits with what was done and until when the shop stands by it', function (): void {
-    Config::set('levin.guarantee_days', 90);
     [$last] = ($this->past)();
     $old = Demo::closedCall('Oven-room cooling unit');
     expect($last)->toMatchArray(['id' => $old->id, 'finding' => 'Line fuse 2: blown', 'holds' => true, 'is_same' => null])
@@ -28,8 +32,13 @@ it('tells the last visits with what was done and until when the shop stands by i
 });
 
 it('says that it is over', function (): void {
-    Config::set('levin.guarantee_days', 46);
+    // forty-seven days ago, of thirty
+    ($this->choose)('30 days');
     expect(($this->past)()[0]['holds'])->toBeFalse();
+    ($this->choose)('a year');
+    expect(($this->past)()[0]['holds'])->toBeTrue();
+    ($this->choose)('not at all');
+    expect(($this->past)()[0])->toMatchArray(['holds' => false, 'guaranteed_to' => null]);
 });
 
 it('says whether what is found now is of the parts that were worked on', function (string $fault, bool $isSame): void {

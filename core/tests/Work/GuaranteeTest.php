@@ -38,3 +38,8 @@ it('has its days where the shop is, and not where the server is', function (): v
     expect(guarantee(10, 'Pacific/Auckland')->lastDay($visit)->format('Y-m-d'))->toBe('2026-07-11')
         ->and(guarantee(10)->lastDay($visit)->format('Y-m-d'))->toBe('2026-07-10');
 });
+
+it('is what the shop has chosen', function (string $choice, ?string $last): void {
+    $guarantee = Guarantee::chosen($choice, new DateTimeZone('America/New_York'));
+    expect($guarantee?->lastDay(new DateTimeImmutable('2026-10-10T09:00:00-04:00'))->format('Y-m-d'))->toBe($last);
+})->with([['90 days', '2027-01-08'], ['30 days', '2026-11-09'], ['a year', '2027-10-10'], ['not at all', null]]);

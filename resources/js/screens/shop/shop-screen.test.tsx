@@ -18,6 +18,7 @@ const habits = (may_change: boolean): Habits => ({
             choices: ['±6 %', 'shop: −10 %'],
             chosen: '±6 %',
             why: 'Its mark is what the motor was built for.',
+            acts: 'On the bench.',
         },
     ],
     may_change,

@@ -66,7 +66,7 @@ function HabitList() {
             <h2 className="heading pt-8 pb-2">The shop's habits</h2>
             {problem !== null && <Problem error={problem} retry={() => void habits.refetch()} />}
             <div className="grid max-w-[840px] gap-4">
-                {(habits.data?.habits ?? []).map(({ habit, choices, chosen, why }) => (
+                {(habits.data?.habits ?? []).map(({ habit, choices, chosen, why, acts }) => (
                     <fieldset key={habit} className="grid gap-2 sm:grid-cols-[14rem_1fr]">
                         <legend className="contents">
                             <span className="pt-2 first-letter:uppercase">{habit}</span>
@@ -87,7 +87,7 @@ function HabitList() {
                                 </button>
                             ))}
                             <span className="basis-full">
-                                Usual: {choices[0]}. {why}
+                                Usual: {choices[0]}. {why} <span className="text-quiet">{acts}</span>
                             </span>
                         </span>
                     </fieldset>
