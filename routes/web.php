@@ -14,6 +14,7 @@ use App\Calls\FittedPartsController;
 use App\Calls\SwapController;
 use App\Circuits\SheetController;
 use App\Find\FindController;
+use App\Photos\PhotoController;
 use App\Print\PrintController;
 use App\Shop\HabitController;
 use App\Shop\SessionController;
@@ -47,6 +48,8 @@ Route::prefix('api')->middleware('body:64')->group(function (): void {
             ->can('import', Call::class)->withoutMiddleware('body:64')->middleware('body:4096');
         Route::get('calls/{call}', [CallController::class, 'show']);
         Route::post('calls/{call}/events', [CallEventController::class, 'store'])->can('append', 'call');
+        Route::post('photos', [PhotoController::class, 'store'])->withoutMiddleware('body:64')->middleware('body:12288');
+        Route::get('photos/{photo}.jpg', [PhotoController::class, 'show'])->where('photo', '[0-9a-f]{64}');
         Route::get('calls/{call}/swap', SwapController::class);
         Route::get('calls/{call}/expected', ExpectedReadingController::class);
         Route::get('calls/{call}/report.pdf', [PrintController::class, 'report']);

@@ -6,6 +6,7 @@ namespace App\Calls;
 
 use App\Circuits\CircuitShelf;
 use App\Database\Write;
+use App\Photos\PhotoShelf;
 use App\Shop\ShopHabit;
 use Levin\Core\Record\EventType;
 use Levin\Core\Record\Gate;
@@ -14,7 +15,7 @@ use Levin\Core\Record\Refusal;
 /** Appends to a call's log. */
 final readonly class EventLog
 {
-    public function __construct(private CircuitShelf $shelf, private Judging $judging, private Refit $refit)
+    public function __construct(private CircuitShelf $shelf, private Judging $judging, private Refit $refit, private PhotoShelf $photos)
     {
     }
 
@@ -32,6 +33,10 @@ final readonly class EventLog
             $known = CallEvent::query()->find($event->id);
             if ($event->isThere($known, $known?->call_id === $call->id)) {
                 return false;
+            }
+            $photo = $event->data['photo'] ?? null;
+            if ($event->type === EventType::Photo && ! (is_string($photo) && $this->photos->has($photo))) {
+                throw Refusal::noPhoto();
             }
             $before = $call->events()->get();
             $call->setRelation('events', $before);

@@ -18,7 +18,7 @@ final readonly class PartData extends Data
      * @param  list<string>  $signs  what hands and nose can find at it
      * @param  bool  $trips  whether it opens on too much current
      * @param  list<PlateValueData>  $plate
-     * @param  array<string, string>  $printed  what the unit's own table says, by what can be seen
+     * @param  list<PrintedData>  $printed  what the unit's own table says of what can be seen
      */
     private function __construct(
         public string $id,
@@ -52,7 +52,11 @@ final readonly class PartData extends Data
             array_map(static fn (Sign $s): string => $s->value, Sign::of($kind)),
             $kind->overcurrentDevice() !== null,
             $plate,
-            $kind->part->printed,
+            array_map(
+                static fn (string $seen, string $means): PrintedData => new PrintedData($seen, $means),
+                array_keys($kind->part->printed),
+                $kind->part->printed,
+            ),
         );
     }
 }

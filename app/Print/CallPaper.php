@@ -6,6 +6,7 @@ namespace App\Print;
 
 use App\Calls\Call;
 use App\Calls\Judging;
+use App\Photos\PhotoShelf;
 use Carbon\CarbonImmutable;
 use Levin\Core\Ladder\Layout;
 use Levin\Core\Ladder\Svg;
@@ -20,7 +21,7 @@ final readonly class CallPaper
     /** So many rungs of the finding are drawn: of a part with many poles the first say it. */
     private const RUNGS = 2;
 
-    public function __construct(private Judging $judging, private Paper $paper)
+    public function __construct(private Judging $judging, private Paper $paper, private PhotoShelf $photos)
     {
     }
 
@@ -31,6 +32,9 @@ final readonly class CallPaper
         return $this->paper->print('print.report', [
             ...$this->about($call, $visit),
             'rungs' => $this->rungs($visit),
+            'picture' => fn (string $photo): ?string => $this->photos->has($photo)
+                ? 'data:image/jpeg;base64,'.base64_encode((string) file_get_contents($this->photos->path($photo)))
+                : null,
             'amps' => static fn (?float $amps): string => $amps === null ? '–' : Display::format(MeterFunction::Amps, $amps),
         ]);
     }

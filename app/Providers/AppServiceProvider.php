@@ -11,6 +11,7 @@ use App\Circuits\CircuitShelf;
 use App\Circuits\TakeInCircuits;
 use App\Circuits\WorkOut;
 use App\Database\ImmediateConnection;
+use App\Photos\PhotoShelf;
 use App\Shop\ShopHabit;
 use App\Shop\ShopHabitPolicy;
 use Illuminate\Database\Connection;
@@ -28,6 +29,7 @@ class AppServiceProvider extends ServiceProvider
             CircuitShelf::class,
             fn (): CircuitShelf => new CircuitShelf(Cache::store('outlooks'), config()->string('levin.build')),
         );
+        $this->app->singleton(PhotoShelf::class, fn (): PhotoShelf => new PhotoShelf(storage_path('app/photos')));
         Connection::resolverFor('sqlite', fn (
             \PDO|\Closure $pdo,
             string $database,

@@ -55,13 +55,14 @@ const APP_MAY_IMPORT = [
     'Shop' => ['Api', 'Database'],
     'Circuits' => ['Api', 'Database', 'Shop'],
     'Units' => ['Api', 'Circuits', 'Database'],
-    'Calls' => ['Api', 'Circuits', 'Database', 'Shop', 'Units'],
-    'Print' => ['Api', 'Calls'],
+    'Calls' => ['Api', 'Circuits', 'Database', 'Photos', 'Shop', 'Units'],
+    'Photos' => ['Api'],
+    'Print' => ['Api', 'Calls', 'Photos'],
     'Find' => ['Api', 'Calls', 'Units'],
     'Bench' => ['Api', 'Calls', 'Circuits', 'Database', 'Shop', 'Units'],
     'Drills' => ['Api', 'Circuits', 'Database', 'Shop'],
     'Office' => ['Api', 'Calls', 'Circuits', 'Database', 'Shop', 'Units'],
-    'Providers' => ['Api', 'Bench', 'Calls', 'Circuits', 'Database', 'Drills', 'Office', 'Shop'],
+    'Providers' => ['Api', 'Bench', 'Calls', 'Circuits', 'Database', 'Drills', 'Office', 'Photos', 'Shop'],
 ];
 
 /** The same for the application. */

@@ -31,7 +31,7 @@ class DatabaseSeeder extends Seeder
             [1033, 'shop', 'ravi', 'Shop warm, outdoor fan does not turn.', -20, 9],
             [1036, 'stacks', 'marit', 'Cooling stops by noon, starts again by itself.', -12, 13],
             [1039, 'seed', 'ravi', 'Shop too warm, outdoor fan slow.', -5, 9],
-            [1041, 'hall', 'oda', 'Assembly hall clammy; something hums on the roof.', -1, 15],
+            [1041, 'green', 'oda', 'Green room stuffy; something hums in the courtyard.', -1, 15],
             // today
             [1042, 'oven', 'oda', 'Oven room hot since this morning. Blower runs, nothing happens outside.', 0, 9],
             [1043, 'reading', 'oda', 'Reading room warm since noon. Blower runs, outdoor unit does nothing.', 0, 11],

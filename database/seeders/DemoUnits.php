@@ -54,6 +54,8 @@ final class DemoUnits
             'waiting room, café', 'waiting room, north wall', 'two-circuit-fan-cycling'],
         'bait' => ['coop', 'Bait freezer', 'Ice & Tern', 'Gannet 15', 'IT-077', 2013, 'quay side, roof',
             'bait store', 'control box by the freezer door', 'freezer-pump-down'],
+        'green' => ['theatre', 'Green-room cooling unit', 'Plover', 'Drift 30', 'PD-0077', 2013, 'courtyard, behind the flats',
+            'green room, dressing rooms', 'green room, by the mirror', 'split-cooling'],
     ];
 
     /** @return array<key-of<self::UNITS>, Unit> */

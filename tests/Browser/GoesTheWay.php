@@ -45,6 +45,23 @@ trait GoesTheWay
         }
     }
 
+    /** A picture out of the telephone. */
+    protected function photograph(string $part, string $words): void
+    {
+        $file = tempnam(sys_get_temp_dir(), 'levin-photo').'.png';
+        imagepng(imagecreatetruecolor(2000, 1500), $file);
+        $this->choose('select[name=photo-of]', $part);
+        $this->type('input[name=photo-words]', $words);
+        // the key lies over the field: it is filled as the telephone fills it
+        $this->driver()->findElement(WebDriverBy::cssSelector('input[name=photo]'))->sendKeys($file);
+        $shown = fn (): bool => $this->driver()->executeScript(
+            "return [...document.querySelectorAll('[aria-label=Photographs] img')].some((i) => i.naturalWidth === 1600)",
+        );
+        $this->until($shown, 'the photograph, scaled');
+        $this->sees($words, '[aria-label=Photographs]');
+        unlink($file);
+    }
+
     /** With something hidden in it, a quarter of an hour later. */
     private function hidden(Unit $unit, Conditions $conditions, string $fault): HiddenUnit
     {

@@ -11,6 +11,7 @@ it('goes the whole way on a phone, by thumb: a capacitor that took its motor wit
     $call = $this->freshCall();
     $fault = 'CAP:fan-open';
     $this->arrive($call, Unit::cooling(), $fault, 'OFM', 'COMP');
+    $this->photograph('CAP', 'bulged');
     $this->sees('Found is open', '[data-open-at=found]');
     $this->visit("/calls/$call/".Stop::Trace->value);
     $this->follow($call, $fault);

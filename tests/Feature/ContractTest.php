@@ -6,6 +6,7 @@ use App\Shop\User;
 use Illuminate\Support\Str;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
+use Tests\Support\Demo;
 
 /** What of an answer does not fit the shape that the description promises; empty when all of it fits. */
 function misfits(mixed $answer, string $shape): string
@@ -45,6 +46,12 @@ it('answers in the shapes it promises', function (string $path, string $shape): 
     ['revisions/1', 'CircuitSheet'],
     ['calls/1/expected?function=vac&red=CC.A&black=CC.B', 'Expected'],
     ['calls/1/expected?function=ohms&red=CC.A&black=CC.B', 'Expected'],
+    ['calls/1/swap?part=CAP&is[farads]=45', 'Swap'],
+    ['calls/1/swap?part=TST', 'Swap'],
+    ['units/1/fitted', 'FittedParts'],
+    ['units/1/checks', 'UnitChecks'],
+    ['find?words=hall', 'FoundList'],
+    ['shop/habits', 'Habits'],
 ]);
 
 it('tells every call of the demo in the shape it promises, whatever its stage and circuit', function (): void {
@@ -61,15 +68,19 @@ it('draws every circuit in the shape it promises', function (): void {
 
 it('answers what is sent, and refuses, in the shapes it promises', function (): void {
     $event = ['id' => (string) Str::uuid(), 'type' => 'note', 'noted_at' => now()->toIso8601ZuluString(), 'data' => ['text' => 'x']];
-    ($this->fits)($this->postJson('/api/calls/1/events', $event)->assertCreated(), 'Trace');
+    $call = Demo::call('Oven-room cooling unit')->id;
+    ($this->fits)($this->postJson("/api/calls/$call/events", $event)->assertCreated(), 'Trace');
     ($this->fits)($this->postJson('/api/units/1/calls', ['complaint' => 'Warm.'])->assertCreated(), 'Call');
-    ($this->fits)($this->postJson('/api/calls/1/events', [...$event, 'noted_at' => 'then'])->assertUnprocessable(), 'Refused');
+    ($this->fits)($this->postJson("/api/calls/$call/events", [...$event, 'noted_at' => 'then'])->assertUnprocessable(), 'Refused');
     ($this->fits)($this->postJson('/api/calls/import', [])->assertUnprocessable(), 'Refused');
     ($this->fits)($this->getJson('/api/calls/999999')->assertNotFound(), 'Refused');
 });
 
 it('notices an answer that does not fit', function (): void {
-    $user = ['id' => 1, 'name' => 'x', 'role' => 'lead', 'shop' => 'y', 'units' => (object) ['length' => 'ft'], 'preferences' => []];
+    $user = [
+        'id' => 1, 'name' => 'x', 'role' => 'lead', 'shop' => 'y', 'timezone' => 'UTC', 'units' => (object) ['length' => 'ft'],
+        'preferences' => [],
+    ];
     expect(misfits((object) $user, 'User'))->toBe('')
         ->and(misfits((object) array_diff_key($user, ['shop' => '']), 'User'))->toContain('shop')
         ->and(misfits((object) [...$user, 'role' => 'king'], 'User'))->toContain('role')

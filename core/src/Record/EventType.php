@@ -58,6 +58,9 @@ enum EventType: string
     /** in the customer's words: {words, since, pattern}; all the time, now and then, not known */
     case Complaint = 'complaint';
 
+    /** a photograph: {photo, part, words}; sha256 of the picture, a part or none */
+    case Photo = 'photo';
+
     /** what is seen at the thermostat: {mode, set, shows, seated, words}; see ThermostatMode, temperatures as typed */
     case Thermostat = 'thermostat';
 
@@ -106,7 +109,10 @@ enum EventType: string
     /** Whether it can be struck out: what was learned, and what somebody wrote that was done. What was switched is switched back. */
     public function isStrikable(): bool
     {
-        $written = [self::Complaint, self::Thermostat, self::Cause, self::Replaced, self::Worked, self::Left, self::Watched, self::WasTold];
+        $written = [
+            self::Complaint, self::Photo, self::Thermostat, self::Cause, self::Replaced, self::Worked, self::Left, self::Watched,
+            self::WasTold,
+        ];
 
         return $this->isEvidence() || in_array($this, $written, true);
     }

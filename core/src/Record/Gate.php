@@ -80,6 +80,7 @@ final readonly class Gate
                 EventType::HistoryRead => $this->visit->historyRead($given),
                 EventType::Complaint => $this->visit->complaint($given),
                 EventType::Thermostat => $this->visit->thermostat($given),
+                EventType::Photo => $this->visit->photo($given),
                 EventType::Cause => $this->visit->cause($before, $given),
                 EventType::Worked => $this->visit->worked($given),
                 EventType::Left => $this->visit->left($standing, $given),

@@ -158,6 +158,11 @@ final class Refusal extends RecordException
         return new self($step, "The proof is not complete: test $what.");
     }
 
+    public static function noPhoto(): self
+    {
+        return new self('photo', 'That photograph is not here. Send the picture first, then what it is of.');
+    }
+
     public static function noFaultNamed(): self
     {
         return new self('faults', 'A finding names at least one fault.');

@@ -53,6 +53,27 @@ final readonly class VisitGate
     }
 
     /**
+     * @return array<string, mixed>
+     *
+     * @throws Refusal
+     * @throws UnknownName
+     */
+    public function photo(Given $given): array
+    {
+        if (preg_match('/^[0-9a-f]{64}$/', $given->text('photo')) !== 1) {
+            throw Refusal::noPhoto();
+        }
+        $part = $given->text('part');
+
+        return [
+            'photo' => $given->text('photo'),
+            'part' => $part,
+            'label' => $part === '' ? '' : $this->model->circuit->part($part)->label,
+            'words' => $given->short('words', self::WORDS),
+        ];
+    }
+
+    /**
      * @return array<string, mixed> temperatures as they are typed, and in °C
      *
      * @throws Refusal

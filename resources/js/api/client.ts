@@ -73,8 +73,12 @@ export async function api<T>(
     try {
         response = await fetch(`/api/${path}`, {
             method,
-            headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token() },
-            ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+            headers: {
+                Accept: 'application/json',
+                'Content-Type': body instanceof Blob ? body.type : 'application/json',
+                'X-XSRF-TOKEN': token(),
+            },
+            ...(body === undefined ? {} : { body: body instanceof Blob ? body : JSON.stringify(body) }),
             ...(signal === undefined ? {} : { signal }),
         });
         text = await response.text();

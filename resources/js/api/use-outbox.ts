@@ -3,7 +3,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { api } from './client';
 import { IndexedLetters } from './letters';
 import { EMPTY, Outbox, type OutboxState } from './outbox';
-import type { EventType, Trace } from './shapes';
+import type { EventInput, EventType, Photo, Trace } from './shapes';
 
 /** Sends an event; false when the server will never take it. One that waits counts as sent: it is kept. */
 export type Send = (type: EventType, data: Record<string, unknown>) => Promise<boolean>;
@@ -11,13 +11,21 @@ export type Send = (type: EventType, data: Record<string, unknown>) => Promise<b
 /** One database for all calls. It is opened as the application starts, so that nothing has to wait for it being made. */
 export const letters = new IndexedLetters();
 
+/** A picture goes ahead of what is said of it; until both are there it waits with it. */
+async function withPictureSent(event: EventInput): Promise<EventInput> {
+    const { picture, ...data } = event.data;
+    return picture instanceof Blob
+        ? { ...event, data: { ...data, photo: (await api<Photo>('POST', 'photos', picture)).photo } }
+        : event;
+}
+
 /** The outbox of a call for a screen; the work is the class's. */
 export function useOutbox(call: string) {
     const client = useQueryClient();
     const [state, setState] = useState<OutboxState>(EMPTY);
     const box = useMemo(() => {
-        const deliver = async (event: unknown) => {
-            const trace = await api<Trace>('POST', `calls/${call}/events`, event);
+        const deliver = async (event: EventInput) => {
+            const trace = await api<Trace>('POST', `calls/${call}/events`, await withPictureSent(event));
             client.setQueryData(['trace', call], trace);
             void client.invalidateQueries({ queryKey: ['calls'] });
         };

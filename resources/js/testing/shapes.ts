@@ -72,7 +72,7 @@ export const aPart = (id: string, over: Partial<Part> = {}): Part => ({
     signs: ['nothing unusual', 'hot', 'scorched'],
     trips: false,
     plate: [],
-    printed: {},
+    printed: [],
     ...over,
 });
 

@@ -70,6 +70,22 @@
 </table>
 @endif
 
+@if ($report->photos() !== [])
+<h2>Photographs</h2>
+<table>
+    @foreach (array_chunk($report->photos(), 3) as $row)
+    <tr>
+        @foreach ($row as $photo)
+        <td style="border: 0; width: 33%">
+            @if ($picture($photo->text('photo')) !== null)<img src="{{ $picture($photo->text('photo')) }}" style="width: 56mm" alt="">@endif
+            <br>{{ trim($photo->text('label').' '.$photo->text('words')) }}
+        </td>
+        @endforeach
+    </tr>
+    @endforeach
+</table>
+@endif
+
 @if ($report->jumpers() !== [] || $report->waived() !== [] || $report->open() !== [])
 <h2>Passed over, and left open</h2>
 <ul>

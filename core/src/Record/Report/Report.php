@@ -71,6 +71,12 @@ final readonly class Report
         return $lines;
     }
 
+    /** @return list<Event> photographs, in order */
+    public function photos(): array
+    {
+        return $this->visit->since(null, EventType::Photo);
+    }
+
     /** @return list<Load> */
     public function loads(): array
     {

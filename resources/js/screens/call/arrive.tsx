@@ -7,6 +7,7 @@ import { useShopTime } from '../../ui/use-shop-time';
 import { Seen } from '../trace/seen';
 import type { AtStop } from './call-screen';
 import { counting } from './events';
+import { Photos } from './photos';
 import { StillOpen } from './still-open';
 import { StopPage } from './stop-page';
 import { Thermostat } from './thermostat';
@@ -51,6 +52,7 @@ export function Arrive({ trace, sheet, outbox, disabled }: AtStop) {
                 </section>
             ))}
             <Thermostat trace={trace} disabled={disabled} send={send} />
+            <Photos trace={trace} sheet={sheet} disabled={disabled} send={send} />
             <Sheet open={looking !== null} onOpenChange={() => setLooking(null)} title={looking?.label ?? ''}>
                 {looking !== null && (
                     <Seen
@@ -128,12 +130,11 @@ function Row({ part, last, disabled, pick, more }: RowProps) {
 
 /** The unit's own table for what is seen of a part; what it says of the last thing seen stands out. */
 function Printed({ part, seen }: { part: Part; seen: string }) {
-    const table = Object.entries(part.printed);
-    return table.length === 0 ? null : (
+    return part.printed.length === 0 ? null : (
         <details className="lg:col-start-2" open={seen !== ''}>
             <summary className="min-h-[44px] cursor-pointer content-center text-quiet">As printed on the unit</summary>
             <dl className="grid grid-cols-[7rem_minmax(0,1fr)] gap-x-3 leading-snug">
-                {table.map(([code, means]) => (
+                {part.printed.map(({ seen: code, means }) => (
                     <div key={code} className="col-span-2 grid grid-cols-subgrid" data-printed={code}>
                         <dt className={seen.split(', ').includes(code) ? 'font-bold' : 'text-quiet'}>{code}</dt>
                         <dd className={seen.split(', ').includes(code) ? 'font-bold' : 'text-quiet'}>

@@ -394,7 +394,10 @@ it('keeps what the thermostat shows in the degrees one reads in, and says what t
 
 it('shows the table that is printed on the unit, with the code that is seen', () => {
     serveUnits([]);
-    const printed = { steady: 'standing by', '3 flashes': 'draft switch does not close' };
+    const printed = [
+        { seen: 'steady', means: 'standing by' },
+        { seen: '3 flashes', means: 'draft switch does not close' },
+    ];
     const board = aPart('IFC', { label: 'Control', observables: ['steady', '3 flashes'], printed });
     const events = [anEvent({ type: 'observation', data: { part: 'IFC', seen: '3 flashes' } })];
     const { container } = render(<Arrive {...at(aTrace({ events }), { sheet: aSheet({ parts: [board] }) })} />, {

@@ -5,6 +5,7 @@ import type { AtStop } from './call-screen';
 import { ago, counting } from './events';
 import { Fitted } from './fitted';
 import { type FormProps, PartField } from './part-field';
+import { Photos } from './photos';
 import { StillOpen } from './still-open';
 import { StopPage } from './stop-page';
 
@@ -54,6 +55,7 @@ export function Repair({ trace, sheet, outbox, disabled }: AtStop) {
             {what === 'fitted' && <Fitted {...form} />}
             {what === 'worked' && <Worked {...form} />}
             {what === 'left' && <Left {...form} />}
+            <Photos {...form} />
         </StopPage>
     );
 }

@@ -57,6 +57,8 @@ export function eventWords(event: LogEvent, trace: Trace, circuit: CircuitSheet)
             return 'read what was done here before';
         case 'complaint':
             return `complaint: “${d.words}”${d.since === '' ? '' : `, since ${d.since}`}, ${d.pattern}`;
+        case 'photo':
+            return `photograph${d.label === '' ? '' : ` of ${d.label}`}${d.words === '' ? '' : `: ${d.words}`}`;
         case 'thermostat':
             return [
                 `thermostat: ${d.mode}`,
