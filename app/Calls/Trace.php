@@ -22,6 +22,7 @@ use Levin\Core\Operation\Energy;
 use Levin\Core\Record\Event;
 use Levin\Core\Record\EventType;
 use Levin\Core\Record\Rung\Account;
+use Levin\Core\Record\Rung\EveryMore;
 use Levin\Core\Record\Rung\Loads;
 use Levin\Core\Record\Rung\OpenItems;
 use Levin\Core\Record\Rung\Rung;
@@ -76,6 +77,7 @@ final readonly class Trace
             self::thermostat($visit),
             self::idsOf($assessment->unexplained, $standing),
             array_map(LoadData::of(...), Loads::of($visit)),
+            array_map(MoreData::of(...), EveryMore::of($visit)),
             (new Account($visit))->words(),
             $this->past->before($call, $visit),
         );

@@ -21,6 +21,7 @@ final readonly class TraceData extends Data
      * @param  list<string>  $thermostat  what was last seen at the thermostat says
      * @param  list<string>  $unexplained  ids of events that the leading suspect does not explain
      * @param  list<LoadData>  $loads  that are verified
+     * @param  list<MoreData>  $more  that is measured where it matters
      * @param  list<PastVisitData>  $past  the last visits to this unit, the last first
      * @param  string  $account  the visit told for the customer, line by line
      * @param  list<string>  $proved  parts and wires shown good by a reading
@@ -42,6 +43,7 @@ final readonly class TraceData extends Data
         public array $thermostat,
         public array $unexplained,
         public array $loads,
+        public array $more,
         public string $account,
         public array $past,
     ) {

@@ -7,8 +7,10 @@ use Levin\Core\Record\Gate;
 use Levin\Core\Record\Refusal;
 use Levin\Core\Record\Rung\Account;
 use Levin\Core\Record\Rung\Contact;
+use Levin\Core\Record\Rung\EveryMore;
 use Levin\Core\Record\Rung\Load;
 use Levin\Core\Record\Rung\Loads;
+use Levin\Core\Record\Rung\MoreToMeasure;
 use Levin\Core\Record\Rung\OpenItems;
 use Levin\Core\Record\Rung\Rung;
 use Levin\Core\Record\Rung\RungContact;
@@ -349,4 +351,23 @@ it('asks for more time where it came and went', function (): void {
     expect($minutes)->toBeLessThan(30.0)
         ->and(asked($call, Contact::Verified)[0])->toContain('It came and went: watch it for 30 minutes')
         ->and(asked($call->noted(EventType::Watched, [...$watch, 'minutes' => 30]), Contact::Verified))->toBe([]);
+});
+
+it('has the checks by which such a unit is verified, with what came of them since the last repair', function (string $circuit, array $checks): void {
+    $more = EveryMore::of(Visit::of(Unit::shipped($circuit)->model(), [], []));
+    expect(array_map(static fn (MoreToMeasure $m): string => $m->check, $more))->toBe($checks);
+})->with([
+    ['split-cooling', ['refrigerant-side']],
+    ['gas-furnace', ['gas-heat', 'flame-signal', 'static-pressure']],
+    ['air-handler-electric', ['electric-heat', 'static-pressure']],
+    ['two-circuit-fan-cycling', ['refrigerant-side', 'supply']],
+]);
+
+it('counts none of them that was made before the last repair', function (): void {
+    $judged = ['part' => 'unit', 'check' => 'refrigerant-side', 'verdict' => 'good', 'headline' => 'As it should', 'figures' => []];
+    $call = found(new Called(Unit::cooling()))->noted(EventType::Judged, $judged);
+    $kept = static fn (): ?string => EveryMore::of(Visit::of(Unit::cooling()->model(), $call->log, []))[0]->kept?->headline;
+    expect($kept())->toBe('As it should');
+    $call->noted(EventType::Replaced, ['part' => 'CAP']);
+    expect($kept())->toBeNull();
 });

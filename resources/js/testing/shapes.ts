@@ -185,6 +185,7 @@ export const aTrace = (over: Partial<Trace> = {}): Trace => ({
     thermostat: [],
     unexplained: [],
     loads: [],
+    more: [],
     account: '',
     past: [],
     ...over,

@@ -4,6 +4,7 @@ import { EMPTY } from '../../api/outbox';
 import type { Load, Swap, Trace, Unit } from '../../api/shapes';
 import { Inside } from '../../testing/inside';
 import { aCall, aContact, anEvent, anOpenItem, aPart, aRung, aSheet, aStanding, aTrace } from '../../testing/shapes';
+import { keptFor } from '../../ui/keep-for';
 import { Arrive } from './arrive';
 import type { AtStop } from './call-screen';
 import { Cause } from './cause';
@@ -431,4 +432,15 @@ it('says what this unit serves, and opens a call at another one of the site with
     fireEvent.click(screen.getByText('A call there'));
     await waitFor(() => expect(fetch.mock.lastCall?.[0]).toContain('units/2/calls'));
     expect(fetch.mock.lastCall?.[1]?.body).toContain('Warm');
+});
+
+it('leads from Verify to what else is measured of such a unit, and the bench knows the call', () => {
+    const more = [
+        { check: 'gas-heat', title: 'Gas heat', what: 'manifold', judged: null },
+        { check: 'flame-signal', title: 'Flame', what: 'µA', judged: { verdict: 'good', headline: 'Flame good' } as const },
+    ];
+    render(<Verify {...at(aTrace({ more }))} />, { wrapper: Inside });
+    expect(screen.getByText(/Flame good/)).toBeTruthy();
+    fireEvent.click(screen.getByText('Gas heat'));
+    expect(keptFor()).toEqual({ unit: 1, name: 'Oven-room cooling unit', call: { id: 7, number: 1042 } });
 });

@@ -1,6 +1,8 @@
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { Load } from '../../api/shapes';
 import type { Send } from '../../api/use-outbox';
+import { keepFor } from '../../ui/keep-for';
 import { VerdictMark } from '../../ui/verdict-mark';
 import type { AtStop } from './call-screen';
 import { StillOpen } from './still-open';
@@ -37,7 +39,34 @@ export function Verify({ trace, sheet, outbox, disabled }: AtStop) {
                     />
                 ))}
             </ul>
+            <More trace={trace} />
         </StopPage>
+    );
+}
+
+/** What else is measured of such a unit, where it matters: each on the bench, and kept with this call. */
+function More({ trace }: Pick<AtStop, 'trace'>) {
+    const { id, number, unit } = trace.call;
+    return trace.more.length === 0 ? null : (
+        <section aria-label="Where it matters" className="mt-4">
+            <h3 className="heading">Where it matters, on the bench</h3>
+            <ul>
+                {trace.more.map((one) => (
+                    <li key={one.check} className="border-rule border-b">
+                        <Link
+                            to={`/bench/${one.check}`}
+                            className="grid min-h-[56px] content-center py-2 leading-tight hover:bg-margin"
+                            data-more={one.check}
+                            onClick={() => keepFor({ unit: unit.id, name: unit.name, call: { id, number } })}
+                        >
+                            <span className="font-bold">{one.title}</span>
+                            <span className="text-quiet">{one.what}</span>
+                            {one.judged !== null && <VerdictMark verdict={one.judged.verdict}>{one.judged.headline}</VerdictMark>}
+                        </Link>
+                    </li>
+                ))}
+            </ul>
+        </section>
     );
 }
 
