@@ -51,6 +51,9 @@ final readonly class PartReader
         $part = new Part($id, $kind, $node->text('label'), $place, $plate, $own, $case, $line, $program, $printed);
         if ($this->problems->count() === $before) {
             $this->checkPart($part);
+        }
+        // what can be seen of a part is known of a sound one only
+        if ($this->problems->count() === $before) {
             $this->checkPrinted($part);
         }
 

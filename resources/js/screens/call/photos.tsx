@@ -78,7 +78,7 @@ export function Photos({ trace, sheet, disabled, send }: Props) {
                     name="photo"
                     accept="image/*"
                     disabled={disabled}
-                    className="absolute inset-0 cursor-pointer opacity-0"
+                    className="absolute -inset-[2px] cursor-pointer opacity-0"
                     onChange={(e) => {
                         void take(e.target.files?.[0]);
                         e.target.value = '';
