@@ -53,13 +53,13 @@ it('goes the whole way on a furnace: a board found, proved out before the drive,
     $this->signIn('marit');
     $call = $this->call('East-wing furnace');
     $unit = Unit::shipped('gas-furnace');
-    $fault = 'IFC:inducer-open';
+    $fault = 'IFC:dead';
     // the lamp is read before any power is cut, and its table is beside it
     $this->arrive($call, $unit, $fault, 'IND', 'IFC');
     $this->find('[data-printed] .bg-live');
     $this->visit("/calls/$call/".Stop::Trace->value);
     $this->follow($call, $fault, $unit);
-    $this->sees('inducer output does not come on', '[data-finding]');
+    $this->sees('board dead with power on it', '[data-finding]');
     $this->press('Record the finding');
     $this->sees('Cause is open', '[data-open-at=cause]');
 
