@@ -353,7 +353,7 @@ it('asks for more time where it came and went', function (): void {
         ->and(asked($call->noted(EventType::Watched, [...$watch, 'minutes' => 30]), Contact::Verified))->toBe([]);
 });
 
-it('has the checks by which such a unit is verified, with what came of them since the last repair', function (string $circuit, array $checks): void {
+it('has the checks by which such a unit is verified', function (string $circuit, array $checks): void {
     $more = EveryMore::of(Visit::of(Unit::shipped($circuit)->model(), [], []));
     expect(array_map(static fn (MoreToMeasure $m): string => $m->check, $more))->toBe($checks);
 })->with([
