@@ -51,7 +51,7 @@ it('goes the whole way on a phone, by thumb: a capacitor that took its motor wit
 
 it('goes the whole way on a furnace: a board found, proved out before the drive, swapped and verified', function (): void {
     $this->signIn('marit');
-    $call = $this->call('East-wing furnace');
+    $call = $this->freshCall('East-wing furnace');
     $unit = Unit::shipped('gas-furnace');
     $fault = 'IFC:dead';
     // the lamp is read before any power is cut, and its table is beside it
