@@ -7,6 +7,7 @@ namespace App\Print;
 use Dompdf\Dompdf;
 use Dompdf\Options;
 use Illuminate\Contracts\View\Factory;
+use Illuminate\Support\Facades\File;
 
 /** Sheets of paper, as PDF. Nothing is fetched for them: fonts and drawings are in the file. */
 final readonly class Paper
@@ -28,7 +29,9 @@ final readonly class Paper
         $options->setIsPhpEnabled(false);
         $options->setDefaultFont('DejaVu Sans');
         $options->setTempDir(sys_get_temp_dir());
-        $options->setFontCache(storage_path('framework/cache'));
+        // what it makes of the fonts is made once
+        File::ensureDirectoryExists($fonts = storage_path('framework/cache/fonts'));
+        $options->setFontCache($fonts);
         $pdf = new Dompdf($options);
         $pdf->setPaper(config()->string('levin.paper'), $lies);
         $pdf->loadHtml($this->views->make($view, $data)->render(), 'UTF-8');
