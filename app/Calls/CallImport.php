@@ -6,6 +6,7 @@ namespace App\Calls;
 
 use App\Circuits\CircuitRevision;
 use App\Circuits\CircuitShelf;
+use App\Circuits\OwnCircuit;
 use App\Database\Write;
 use App\Shop\User;
 use App\Units\Unit;
@@ -95,16 +96,15 @@ final readonly class CallImport
      */
     private static function revision(Unit $unit, array $file): CircuitRevision
     {
-        $revisions = CircuitRevision::query()->where('circuit_id', $unit->circuit_id)->orderBy('number');
+        // a unit that has a circuit of its own by now had another one before
+        $own = OwnCircuit::of($unit->circuit_id, $unit->id);
+        $revisions = CircuitRevision::query()->whereIn('circuit_id', [$own->base, $own->id])->orderBy('id');
         $circuit = $file['circuit'] ?? null;
         if (! is_array($circuit)) {
             return $revisions->firstOrFail();
         }
 
-        $hash = CallFileField::text($circuit, 'sha256', 64);
-
-        // a unit that has a circuit of its own by now had another one before
-        return $revisions->firstWhere('hash', $hash) ?? CircuitRevision::query()->firstWhere('hash', $hash)
+        return $revisions->firstWhere('hash', CallFileField::text($circuit, 'sha256', 64))
             ?? throw UnusableCallFile::unknownRevision(CallFileField::text($circuit, 'id', 100));
     }
 

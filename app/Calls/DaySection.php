@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Calls;
 
 use App\Database\Dates;
+use App\Shop\ShopZone;
 use App\Shop\User;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\Config;
 use Levin\Core\Work\ShopDay;
 
 /** What a technician's day is made of, where the shop is. */
@@ -41,7 +41,7 @@ enum DaySection: string
      */
     public function of(Builder $calls, User $user): Builder
     {
-        $today = ShopDay::of(Carbon::now()->toDateTimeImmutable(), new \DateTimeZone(Config::string('levin.timezone')));
+        $today = ShopDay::of(Carbon::now()->toDateTimeImmutable(), ShopZone::here());
         $begins = self::stored($today->begins);
         $ends = self::stored($today->ends());
         $own = static fn (): Builder => $calls->whereNull('closed_at')->where('technician_id', $user->id);

@@ -50,9 +50,9 @@ final readonly class EventLog
                 EventType::Reopened => $call->update(['closed_at' => null]),
                 default => null,
             };
-            $this->judging->keep($call->load('events'));
+            $visit = $this->judging->keep($call->load('events'));
             if ($event->type === EventType::Closed) {
-                $this->refit->after($call, $this->judging->visit($call, []));
+                $this->refit->after($call, $visit);
             }
 
             return true;

@@ -33,7 +33,7 @@ final readonly class Judging
     }
 
     /** Keeps how a call stands, for lists: where its rung is open, what is found, whether a jumper is on, how the unit is left. */
-    public function keep(Call $call): void
+    public function keep(Call $call): Visit
     {
         $visit = $this->visit($call);
         $left = $visit->left();
@@ -45,5 +45,7 @@ final readonly class Judging
             'left_how' => $left?->text('how'),
             'left_words' => $left?->text('words'),
         ]);
+
+        return $visit;
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Calls;
 
 use App\Shop\ShopHabit;
-use Illuminate\Support\Facades\Config;
+use App\Shop\ShopZone;
 use Levin\Core\Checks\Bench\Habit;
 use Levin\Core\Record\Event;
 use Levin\Core\Record\EventType;
@@ -57,7 +57,7 @@ final readonly class PastVisits
 
     private static function guarantee(): ?Guarantee
     {
-        return Guarantee::chosen(ShopHabit::chosen()[Habit::Guarantee->value], new \DateTimeZone(Config::string('levin.timezone')));
+        return Guarantee::chosen(ShopHabit::chosen()[Habit::Guarantee->value], ShopZone::here());
     }
 
     /** @return list<string> parts and wires that something was done to, or that were found at fault */

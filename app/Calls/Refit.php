@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Calls;
 
 use App\Circuits\CircuitShelf;
+use App\Circuits\OwnCircuit;
 use App\Circuits\Revisions;
 use Levin\Core\Circuit\Part;
 use Levin\Core\File\CircuitText;
@@ -34,11 +35,11 @@ final readonly class Refit
         $plates = [];
         foreach ($visit->since(null, EventType::Replaced) as $event) {
             $part = $parts[$event->text('part')] ?? null;
-            $plate = $part === null ? [] : self::others($part, $event);
+            $plate = $part === null || self::isGone($call, $event) ? [] : self::others($part, $event);
             $plates = $plate === [] ? $plates : [...$plates, $event->text('part') => [...$plates[$event->text('part')] ?? [], ...$plate]];
         }
         if ($plates !== []) {
-            $own = self::ownId($unit->circuit_id, $unit->id);
+            $own = OwnCircuit::of($unit->circuit_id, $unit->id)->id;
             $this->revisions->add(CircuitText::refitted($newest->text, $own, $plates), $own, $call->technician);
             $unit->update(['circuit_id' => $own]);
         }
@@ -54,11 +55,15 @@ final readonly class Refit
         );
     }
 
-    /** The name of a unit's own circuit; the one it has where that is its own already. */
-    private static function ownId(string $circuit, int $unit): string
+    /** Whether another call has fitted that part since: an earlier one that is closed once more does not bring the old one back. */
+    private static function isGone(Call $call, Event $fitted): bool
     {
-        $end = "-unit-$unit";
-
-        return str_ends_with($circuit, $end) ? $circuit : $circuit.$end;
+        return CallEvent::query()
+            ->where('type', EventType::Replaced)
+            ->where('data->part', $fitted->text('part'))
+            ->where('call_id', '!=', $call->id)
+            ->where('noted_at', '>', $call->events->firstOrFail('id', $fitted->id)->noted_at)
+            ->whereIn('call_id', Call::query()->where('unit_id', $call->unit_id)->select('id'))
+            ->exists();
     }
 }

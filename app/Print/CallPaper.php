@@ -7,6 +7,7 @@ namespace App\Print;
 use App\Calls\Call;
 use App\Calls\Judging;
 use App\Photos\PhotoShelf;
+use App\Shop\ShopZone;
 use Carbon\CarbonImmutable;
 use Levin\Core\Ladder\Layout;
 use Levin\Core\Ladder\Svg;
@@ -55,7 +56,7 @@ final readonly class CallPaper
     /** @return array{call: Call, shop: string, report: Report, when: \Closure(?float): string, day: string} */
     private function about(Call $call, Visit $visit): array
     {
-        $zone = config()->string('levin.timezone');
+        $zone = ShopZone::here();
 
         return [
             'call' => $call->loadMissing(['unit.site', 'technician']),

@@ -119,3 +119,46 @@ it('leaves the circuit of a unit as it was where what was fitted has the same pl
     expect($this->call->unit->fresh()->circuit_id)->toBe('split-cooling')
         ->and(array_column($this->getJson("/api/units/{$this->call->unit_id}/fitted")->json('parts'), 'part'))->not->toContain('OFM');
 });
+
+it('does not bring an old part back when an earlier call is closed once more', function (): void {
+    $fit = function (string $amps, string $at): void {
+        $this->postJson("/api/calls/{$this->call->id}/events", [
+            'id' => (string) Str::uuid(), 'type' => 'replaced', 'noted_at' => $at, 'data' => ['part' => 'OFM', 'is' => ['amps' => $amps]],
+        ])->assertCreated();
+    };
+    ($this->dead)();
+    $fit('1.4', now()->subHours(3)->toIso8601ZuluString());
+    closeAtOnce($this->send);
+    $first = $this->call;
+    $this->call = App\Calls\Call::query()->findOrFail(
+        $this->postJson("/api/units/$first->unit_id/calls", ['complaint' => 'Hums.'])->assertCreated()->json('id'),
+    );
+    ($this->dead)();
+    $fit('1.2', now()->subHour()->toIso8601ZuluString());
+    closeAtOnce($this->send);
+    $this->call = $first;
+    ($this->send)('reopened', ['reason' => 'a word forgotten'])->assertCreated();
+    closeAtOnce($this->send);
+    $text = $first->unit->fresh()->circuit->newest->text;
+    expect(Levin\Core\File\CircuitReader::fromText($text, 'own')->part('OFM')->number('fla'))->toBe(1.2);
+});
+
+it('takes a file in of a call from before the unit had its own circuit, and none of another circuit', function (): void {
+    $this->actingAs(User::query()->firstWhere('email', 'marit@ternsound.example'));
+    $file = $this->getJson('/api/calls/'.Demo::closedCall('Oven-room cooling unit')->id.'/call.json')->assertOk()->json();
+    $renewed = function (array $file, int $number): array {
+        $ids = array_map(fn (array $e): array => [$e['id'], (string) Str::uuid()], $file['events']);
+        $text = str_replace(array_column($ids, 0), array_column($ids, 1), json_encode($file));
+
+        return [...json_decode($text, true), 'number' => $number];
+    };
+    $this->actingAs($this->oda);
+    ($this->dead)();
+    ($this->send)('replaced', ['part' => 'OFM', 'is' => ['amps' => '1.4']])->assertCreated();
+    closeAtOnce($this->send);
+    $this->actingAs(User::query()->firstWhere('email', 'marit@ternsound.example'));
+    $this->postJson('/api/calls/import', $renewed($file, 9001))->assertCreated();
+    $other = App\Circuits\CircuitRevision::query()->firstWhere('circuit_id', 'gas-furnace');
+    $wrong = [...$renewed($file, 9002), 'circuit' => ['id' => 'gas-furnace', 'revision' => 1, 'sha256' => $other->hash]];
+    $this->postJson('/api/calls/import', $wrong)->assertUnprocessable();
+});

@@ -164,7 +164,7 @@ export function useExpected(call: string, on: MeterOn, stamp: number) {
 }
 
 /** What a new part must match, and what comes of one of which so much is typed; the last answer stands until the next is there. */
-export function useSwap(call: number, part: string, is: Record<string, string>) {
+export function useSwap(call: number, part: string, is: Record<string, string>, stamp: number) {
     const query = new URLSearchParams({ part });
     for (const [name, text] of Object.entries(is)) {
         if (text.trim() !== '') {
@@ -172,7 +172,7 @@ export function useSwap(call: number, part: string, is: Record<string, string>) 
         }
     }
     return useQuery({
-        queryKey: ['swap', call, query.toString()],
+        queryKey: ['swap', call, stamp, query.toString()],
         placeholderData: keepPreviousData,
         queryFn: ({ signal }) => api<Swap>('GET', `calls/${call}/swap?${query}`, undefined, signal),
     });

@@ -33,7 +33,7 @@ final class AsksRepaired implements Asks
 
     private function isDoneAbout(Event $fault, Visit $visit): bool
     {
-        $targets = $this->targets($fault);
+        $targets = Visit::targets($fault);
         foreach ($visit->since($fault, EventType::Replaced, EventType::Worked, EventType::Left) as $deed) {
             $at = $deed->text($deed->type === EventType::Replaced ? 'part' : 'target');
             if ($deed->type === EventType::Left || $targets === [] || $at === '' || in_array($at, $targets, true)) {
@@ -42,16 +42,5 @@ final class AsksRepaired implements Asks
         }
 
         return false;
-    }
-
-    /** @return list<string> parts and wires of a finding; none of one in words */
-    private function targets(Event $fault): array
-    {
-        $ids = $fault->data['faults'] ?? [];
-
-        return array_values(array_map(
-            static fn (string $id): string => explode(':', $id)[0],
-            array_filter(is_array($ids) ? $ids : [], is_string(...)),
-        ));
     }
 }

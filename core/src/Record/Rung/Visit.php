@@ -79,14 +79,20 @@ final readonly class Visit
         return array_values(array_filter($this->findings(), static fn (Event $e): bool => ! $e->isTrue('nothing')));
     }
 
+    /** @return list<string> parts and wires that a finding is of; none of one in words */
+    public static function targets(Event $finding): array
+    {
+        $faults = array_values(array_filter((array) ($finding->data['faults'] ?? []), is_string(...)));
+
+        return array_map(static fn (string $fault): string => explode(':', $fault)[0], $faults);
+    }
+
     /** @return list<string> parts and wires that were found at fault */
     public function faulted(): array
     {
         $targets = [];
         foreach ($this->faults() as $finding) {
-            foreach (array_filter((array) ($finding->data['faults'] ?? []), is_string(...)) as $fault) {
-                $targets[] = explode(':', $fault)[0];
-            }
+            $targets = [...$targets, ...self::targets($finding)];
         }
 
         return array_values(array_unique($targets));

@@ -27,7 +27,7 @@ function Against(props: FormProps & { part: Part }) {
     const [fitted, setFitted] = useState('');
     const [serial, setSerial] = useState('');
     const [proving, setProving] = useState(false);
-    const swap = useSwap(trace.call.id, part.id, is);
+    const swap = useSwap(trace.call.id, part.id, is, trace.events.length);
     const dead = trace.standing.proved_dead;
     if (swap.isError) {
         return <Problem error={swap.error} retry={() => void swap.refetch()} />;
