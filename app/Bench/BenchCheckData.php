@@ -7,6 +7,7 @@ namespace App\Bench;
 use App\Api\Data;
 use Levin\Core\Checks\Bench\About;
 use Levin\Core\Checks\Bench\Entry;
+use Levin\Core\Checks\Bench\Habits;
 
 /** A check of the bench: what it is, how it is taken, what it takes. */
 final readonly class BenchCheckData extends Data
@@ -28,8 +29,7 @@ final readonly class BenchCheckData extends Data
     ) {
     }
 
-    /** @param  array<string, string>  $habits  of the shop, by habit */
-    public static function of(About $about, array $habits): self
+    public static function of(About $about, Habits $habits): self
     {
         return new self(
             $about->name,

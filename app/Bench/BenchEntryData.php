@@ -7,6 +7,7 @@ namespace App\Bench;
 use App\Api\Data;
 use Levin\Core\Checks\Bench\Entry;
 use Levin\Core\Checks\Bench\EntryKind;
+use Levin\Core\Checks\Bench\Habits;
 
 /** What a check takes: read off a meter or a plate, chosen, or a name. */
 final readonly class BenchEntryData extends Data
@@ -31,8 +32,7 @@ final readonly class BenchEntryData extends Data
     ) {
     }
 
-    /** @param  array<string, string>  $habits  of the shop, by habit */
-    public static function of(Entry $entry, array $habits): self
+    public static function of(Entry $entry, Habits $habits): self
     {
         return new self(
             $entry->kind,
@@ -42,7 +42,7 @@ final readonly class BenchEntryData extends Data
             $entry->dimension->symbols(),
             $entry->isRequired,
             $entry->isRead,
-            self::usualFirst($entry->choices, $habits[$entry->habit->value ?? ''] ?? ''),
+            self::usualFirst($entry->choices, $entry->habit === null ? '' : $habits->of($entry->habit)),
             $entry->usual,
         );
     }

@@ -8,6 +8,8 @@ use App\Circuits\CircuitRevision;
 use App\Circuits\CircuitShelf;
 use App\Circuits\OwnCircuit;
 use App\Database\Write;
+use App\Photos\PhotoShelf;
+use App\Photos\UnreadablePhoto;
 use App\Shop\User;
 use App\Units\Unit;
 use Illuminate\Support\Carbon;
@@ -29,7 +31,7 @@ final readonly class CallImport
 
     private const COMPLAINT = 500;
 
-    public function __construct(private CircuitShelf $shelf, private Judging $judging)
+    public function __construct(private CircuitShelf $shelf, private Judging $judging, private PhotoShelf $photos)
     {
     }
 
@@ -72,6 +74,8 @@ final readonly class CallImport
             'imported_at' => now(),
         ];
 
+        $this->keep(is_array($file['photos'] ?? null) ? $file['photos'] : []);
+
         return Write::transaction(function () use ($fields, $rows, $number): int {
             if (Call::query()->where('number', $number)->exists()) {
                 throw UnusableCallFile::callIsHere($number);
@@ -87,6 +91,24 @@ final readonly class CallImport
 
             return $call->id;
         });
+    }
+
+    /**
+     * Pictures by what they are called: one that is kept already is kept once.
+     *
+     * @param  array<mixed>  $photos
+     *
+     * @throws UnusableCallFile
+     */
+    private function keep(array $photos): void
+    {
+        foreach ($photos as $hash => $text) {
+            try {
+                $this->photos->restore((string) $hash, is_string($text) ? (string) base64_decode($text, true) : '');
+            } catch (UnreadablePhoto $e) {
+                throw UnusableCallFile::badPhoto($e);
+            }
+        }
     }
 
     /**

@@ -8,6 +8,8 @@ use App\Circuits\CircuitShelf;
 use App\Database\Write;
 use App\Photos\PhotoShelf;
 use App\Shop\ShopHabit;
+use App\Shop\TruckPart;
+use Levin\Core\Record\Event;
 use Levin\Core\Record\EventType;
 use Levin\Core\Record\Gate;
 use Levin\Core\Record\Refusal;
@@ -45,6 +47,7 @@ final readonly class EventLog
                 'call_id' => $call->id,
                 'sequence' => 1 + ($before->last()->sequence ?? 0),
             ]);
+            $this->count($event, $call);
             match ($event->type) {
                 EventType::Closed => $call->update(['closed_at' => $event->notedAt]),
                 EventType::Reopened => $call->update(['closed_at' => null]),
@@ -57,5 +60,16 @@ final readonly class EventLog
 
             return true;
         });
+    }
+
+    /** A part that is fitted is no longer on the truck; one whose fitting is struck out is there again. */
+    private function count(Arriving $event, Call $call): void
+    {
+        $sent = new Event($event->id, $event->type, $event->data);
+        $struck = $event->type === EventType::Strike ? $call->events->firstWhere('id', $sent->text('event')) : null;
+        $fitted = $struck?->toEvent() ?? $sent;
+        if ($fitted->type === EventType::Replaced) {
+            TruckPart::counted((int) $fitted->number('truck'), $struck->user_id ?? $event->user->id, $struck === null ? -1 : 1);
+        }
     }
 }

@@ -57,7 +57,7 @@ final readonly class PastVisits
 
     private static function guarantee(): ?Guarantee
     {
-        return Guarantee::chosen(ShopHabit::chosen()[Habit::Guarantee->value], ShopZone::here());
+        return Guarantee::chosen(ShopHabit::chosen()->of(Habit::Guarantee), ShopZone::here());
     }
 
     /** @return list<string> parts and wires that something was done to, or that were found at fault */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Calls;
 
 use App\Api\Operation;
+use App\Shop\ShopHabit;
 use App\Shop\SignedIn;
 use App\Shop\TruckPart;
 use App\Shop\User;
@@ -12,6 +13,8 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Levin\Core\Checks\Bench\BadGiven;
+use Levin\Core\Checks\Bench\Habit;
+use Levin\Core\Checks\Bench\Habits;
 use Levin\Core\Checks\Replacement\Swap;
 use Levin\Core\Circuit\UnknownName;
 use Levin\Core\Parts\Catalogue;
@@ -36,15 +39,15 @@ class SwapController
         } catch (UnknownName $e) {
             throw ValidationException::withMessages(['part' => $e->getMessage()]);
         }
-        $swap = Swap::of(Catalogue::component($part), $circuit);
+        $swap = Swap::of(Catalogue::component($part), $circuit, $habits = ShopHabit::chosen());
 
         return response()->json($swap === null
-            ? new SwapData($part->id, '', [], null, null, [])
-            : self::with($part->id, $swap, self::typed($request), SignedIn::by($request)));
+            ? new SwapData($part->id, '', '', [], null, null, [])
+            : self::with($part->id, $swap, self::typed($request), SignedIn::by($request), $habits));
     }
 
     /** @param  array<string, string>  $is */
-    private static function with(string $part, Swap $swap, array $is, User $user): SwapData
+    private static function with(string $part, Swap $swap, array $is, User $user, Habits $habits): SwapData
     {
         $judged = $problem = null;
         try {
@@ -58,7 +61,15 @@ class SwapController
             ->map(static fn (TruckPart $one): TruckPartData => TruckPartData::of($one, SwapVerdictData::of($swap, $one->plate)))
             ->sortBy(static fn (TruckPartData $one): int => $one->judged->rank())->all());
 
-        return new SwapData($part, $about->caution, array_map(SwapRowData::of(...), $swap->rows()), $judged, $problem, $truck);
+        return new SwapData($part, $about->caution, self::rather($habits), array_map(SwapRowData::of(...), $swap->rows()), $judged, $problem, $truck);
+    }
+
+    /** The shop's habit between the original and another that fits, in a sentence; nothing where the choice is left open. */
+    private static function rather(Habits $habits): string
+    {
+        return $habits->are(Habit::OriginalPart, Habit::ORIGINAL)
+            ? 'The shop fits the original where it can be had: another one is for a unit that cannot wait.'
+            : '';
     }
 
     /** @return array<string, string> without what is left empty */

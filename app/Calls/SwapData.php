@@ -11,6 +11,7 @@ final readonly class SwapData extends Data
 {
     /**
      * @param  string  $caution  that belongs to changing it; nothing where its maker's number decides
+     * @param  string  $rather  what the shop would rather fit; nothing where the choice is left open
      * @param  list<SwapRowData>  $rows  what must match, the most important first; none where its maker's number decides
      * @param  SwapVerdictData|null  $judged  what comes of the one that was asked about; null where nothing of it is typed
      * @param  string|null  $problem  what is wrong with what is typed, and what to do
@@ -19,6 +20,7 @@ final readonly class SwapData extends Data
     public function __construct(
         public string $part,
         public string $caution,
+        public string $rather,
         public array $rows,
         public ?SwapVerdictData $judged,
         public ?string $problem,

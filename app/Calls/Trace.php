@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Calls;
 
 use App\Circuits\CircuitShelf;
+use App\Shop\ShopHabit;
 use App\Shop\User;
 use Levin\Core\Checks\Bench\Kept;
 use Levin\Core\Circuit\UnknownName;
@@ -14,6 +15,7 @@ use Levin\Core\Diagnosis\Assessment;
 use Levin\Core\Diagnosis\Check;
 use Levin\Core\Diagnosis\Evidence;
 use Levin\Core\Diagnosis\Investigation;
+use Levin\Core\Diagnosis\Leaning;
 use Levin\Core\Diagnosis\SuspectGroup;
 use Levin\Core\Ladder\DrawnState;
 use Levin\Core\Ladder\Layout;
@@ -43,13 +45,14 @@ final readonly class Trace
     public function of(int $id, User $for): TraceData
     {
         $call = Call::listed()->with(['revision', 'events.user'])->findOrFail($id);
+        $habits = ShopHabit::chosen();
         $settler = $this->shelf->settler($call->revision);
         $model = $settler->model;
         $judged = $this->judging->of($call);
         $visit = $this->judging->visit($call, $judged);
         $standing = Standing::after($model->circuit, $call->log(), $judged);
-        [$assessment, $checks] = $this->shelf->alone($call->revision, function (Investigation $investigation) use ($call, $standing) {
-            $assessment = $investigation->assess($standing->allEvidence(), $standing->standpoint());
+        [$assessment, $checks] = $this->shelf->alone($call->revision, function (Investigation $investigation) use ($call, $standing, $habits) {
+            $assessment = $investigation->assess($standing->allEvidence(), $standing->standpoint(new Leaning($habits)));
             $aftermath = new Aftermath($investigation->predictor());
             $checks = $this->aftermath($aftermath, $this->foundFaults($call, $assessment), $assessment, $standing);
             $investigation->predictor()->keep();
@@ -77,7 +80,7 @@ final readonly class Trace
             self::thermostat($visit),
             self::idsOf($assessment->unexplained, $standing),
             array_map(LoadData::of(...), Loads::of($visit)),
-            array_map(MoreData::of(...), EveryMore::of($visit)),
+            array_map(MoreData::of(...), EveryMore::of($visit, $habits)),
             (new Account($visit))->words(),
             $this->past->before($call, $visit),
         );

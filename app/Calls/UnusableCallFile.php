@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Calls;
 
+use App\Photos\UnreadablePhoto;
 use Levin\Core\Record\Refusal;
 
 /** A call file cannot be taken in; the message says why and what to do. Nothing was changed. */
@@ -37,6 +38,11 @@ final class UnusableCallFile extends \RuntimeException
     public static function badMoment(BadMoment $why): self
     {
         return self::because("{$why->getMessage()} It may have been edited; export it again.");
+    }
+
+    public static function badPhoto(UnreadablePhoto $why): self
+    {
+        return self::because("{$why->getMessage()} The file may have been edited; export it again.");
     }
 
     public static function unknownUnit(string $serial): self

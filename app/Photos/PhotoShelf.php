@@ -48,13 +48,37 @@ final readonly class PhotoShelf
         ob_start();
         imagejpeg($picture, null, self::QUALITY);
         $jpeg = (string) ob_get_clean();
+
+        return new PhotoData($this->put($jpeg), imagesx($picture), imagesy($picture));
+    }
+
+    /**
+     * One that was kept elsewhere, as it was kept there.
+     *
+     * @throws UnreadablePhoto for another one than it should be, or one with more than the picture in it
+     */
+    public function restore(string $hash, string $jpeg): void
+    {
+        $more = [];
+        $size = @getimagesizefromstring($jpeg, $more);
+        $isOne = $size !== false && $size[2] === IMAGETYPE_JPEG && $size[0] * $size[1] <= self::MOST;
+        // what a telephone writes stands in APP1: Exif 2.3, section 4.5.4; from memory
+        if (hash('sha256', $jpeg) !== $hash || ! $isOne || (is_array($more) && isset($more['APP1']))) {
+            throw UnreadablePhoto::notAsKept($hash);
+        }
+        $this->put($jpeg);
+    }
+
+    /** @return string what it is called */
+    private function put(string $jpeg): string
+    {
         $hash = hash('sha256', $jpeg);
         if (! $this->has($hash)) {
             @mkdir(dirname($this->path($hash)), 0755, true);
             file_put_contents($this->path($hash), $jpeg, LOCK_EX);
         }
 
-        return new PhotoData($hash, imagesx($picture), imagesy($picture));
+        return $hash;
     }
 
     public function has(string $hash): bool

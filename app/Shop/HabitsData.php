@@ -23,7 +23,7 @@ final readonly class HabitsData extends Data
         $chosen = ShopHabit::chosen();
 
         return new self(
-            array_map(static fn (Habit $h): HabitData => HabitData::of($h, $chosen[$h->value] ?? ''), Habit::cases()),
+            array_map(static fn (Habit $h): HabitData => HabitData::of($h, $chosen->of($h)), Habit::cases()),
             $reader->isLead(),
         );
     }

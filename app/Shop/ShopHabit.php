@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Shop;
 
 use Illuminate\Database\Eloquent\Model;
-use Levin\Core\Checks\Bench\Habit;
+use Levin\Core\Checks\Bench\Habits;
 
 /**
  * What the shop does where careful people differ.
@@ -24,19 +24,13 @@ class ShopHabit extends Model
 
     protected $fillable = ['habit', 'choice', 'user_id'];
 
-    /** @return array<string, string> by habit, the usual where nobody has said otherwise */
-    public static function chosen(): array
+    public static function chosen(): Habits
     {
         $own = [];
         foreach (self::query()->get() as $row) {
             $own[$row->habit] = $row->choice;
         }
-        $chosen = [];
-        foreach (Habit::cases() as $habit) {
-            $choice = $own[$habit->value] ?? '';
-            $chosen[$habit->value] = in_array($choice, $habit->choices(), true) ? $choice : $habit->choices()[0];
-        }
 
-        return $chosen;
+        return new Habits($own);
     }
 }

@@ -22,6 +22,18 @@ class TruckPart extends Model
 
     protected $fillable = ['user_id', 'check', 'label', 'plate', 'count'];
 
+    /**
+     * One of them is fitted, or was not after all. What is gone from the truck by its own count was there all the same.
+     *
+     * @param  int  $id  none that this truck has changes nothing
+     * @param  int  $whose  user
+     */
+    public static function counted(int $id, int $whose, int $more): void
+    {
+        $part = self::query()->whereKey($id)->where('user_id', $whose)->first();
+        $part?->update(['count' => max(0, $part->count + $more)]);
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {

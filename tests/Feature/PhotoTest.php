@@ -72,6 +72,28 @@ it('says of what it is, with the call and the part', function (): void {
     $this->get("/api/calls/{$this->call->id}/report.pdf")->assertOk();
 });
 
+it('goes with its call to another installation, and nothing goes but the picture', function (): void {
+    $marit = User::query()->firstWhere('email', 'marit@ternsound.example');
+    $photo = ($this->keep)(($this->jpeg)(300, 200))->json('photo');
+    ($this->send)(['photo' => $photo, 'part' => 'CAP', 'words' => 'bulged'])->assertCreated();
+    $file = $this->getJson("/api/calls/{$this->call->id}/call.json")->assertOk()->json();
+    expect(array_keys($file['photos']))->toBe([$photo]);
+    // there: another call with other events, and no picture yet
+    unlink(app(PhotoShelf::class)->path($photo));
+    $file['number'] = 9001;
+    $file['events'] = array_map(fn (array $e): array => [...$e, 'id' => (string) Str::uuid()], $file['events']);
+    $take = fn (array $photos) => $this->actingAs($marit)->postJson('/api/calls/import', [...$file, 'photos' => $photos]);
+    $bytes = base64_decode($file['photos'][$photo], true);
+    $take([$photo => base64_encode($bytes.'.')])->assertUnprocessable()->assertSee('Nothing was changed');
+    $named = withExif($bytes, 1);
+    $take([hash('sha256', $named) => base64_encode($named)])->assertUnprocessable()->assertSee('more in it than the picture');
+    $take([$photo => 'no Base64!'])->assertUnprocessable();
+    expect(app(PhotoShelf::class)->has($photo))->toBeFalse();
+    $take($file['photos'])->assertCreated();
+    $this->get("/api/photos/$photo.jpg")->assertOk();
+    expect((string) file_get_contents(app(PhotoShelf::class)->path($photo)))->toBe($bytes);
+});
+
 it('refuses what is no picture, one that is not here, and a part that there is not', function (): void {
     ($this->keep)('not a picture')->assertUnprocessable()->assertSee('Take it again');
     ($this->keep)('')->assertUnprocessable();

@@ -1,8 +1,10 @@
 <?php
 
+use App\Shop\ShopHabit;
 use App\Shop\TruckPart;
 use App\Shop\User;
 use Illuminate\Support\Str;
+use Levin\Core\Checks\Bench\Habit;
 use Tests\Support\Demo;
 
 // What a new part must match, from the plate of the circuit; what is on the truck; and the unit with it in.
@@ -36,6 +38,33 @@ it('says what must match from the plate, and how what is on the truck does, the 
 it('has nothing of the trucks of others, and nothing that is used up', function (): void {
     TruckPart::query()->where('user_id', $this->oda->id)->where('label', 'like', 'Dual run capacitor 40%')->update(['count' => 0]);
     expect(array_filter(($this->swap)('CAP')['truck'], fn ($one) => str_contains($one['label'], '40 + 5')))->toBe([]);
+});
+
+it('counts down what is fitted from the truck, once, and counts it back where that is struck out', function (): void {
+    $count = fn (): array => array_column(($this->swap)('CAP')['truck'], 'count', 'id');
+    [$before, $id] = [$count(), ($this->swap)('CAP')['truck'][0]['id']];
+    ($this->dead)();
+    $event = ['id' => (string) Str::uuid(), 'type' => 'replaced', 'noted_at' => now()->toIso8601ZuluString(), 'data' => [
+        'part' => 'CAP', 'truck' => $id,
+    ]];
+    $this->postJson("/api/calls/{$this->call->id}/events", $event)->assertCreated();
+    // the same event once more is the same event
+    $this->postJson("/api/calls/{$this->call->id}/events", $event)->assertOk();
+    expect($count()[$id] ?? 0)->toBe($before[$id] - 1)->and(array_diff_key($count(), [$id => 0]))->toBe(array_diff_key($before, [$id => 0]));
+    ($this->send)('strike', ['event' => $event['id'], 'reason' => 'It went back into its box.'])->assertCreated();
+    expect($count())->toBe($before);
+    // of somebody else's truck, or of none: what is fitted is fitted
+    $other = TruckPart::query()->where('user_id', '!=', $this->oda->id)->firstOrFail();
+    foreach ([$other->id, 999_999] as $wrong) {
+        ($this->send)('replaced', ['part' => 'CAP', 'truck' => $wrong])->assertCreated();
+    }
+    expect($count())->toBe($before)->and($other->fresh()->count)->toBe($other->count);
+});
+
+it('says over what must match that the shop fits the original, where it does', function (): void {
+    expect(($this->swap)('CAP')['rather'])->toBe('');
+    ShopHabit::query()->create(['habit' => Habit::OriginalPart->value, 'choice' => Habit::ORIGINAL, 'user_id' => $this->oda->id]);
+    expect(($this->swap)('CAP')['rather'])->toContain('fits the original');
 });
 
 it('judges what is typed of the new one, and says what is wrong with it', function (): void {

@@ -57,7 +57,7 @@ final class Chooser
         $done = array_fill_keys(array_merge(...array_map(self::keys(...), $evidence)), true);
         $isBolted = $this->isBolted($weights, $now);
         $weights = $this->predictor->beliefs?->spread($weights) ?? $weights;
-        $ranking = new Ranking($this->predictor, $weights, $done, $again?->whenever());
+        $ranking = new Ranking($this->predictor, $weights, $done, $again?->whenever(), $this->from->leaning);
         foreach ([...$this->live($isBolted, $inPlay), ...$this->again($evidence, $weights)] as [$test, $extra]) {
             $this->offer($ranking, $test, $extra);
         }

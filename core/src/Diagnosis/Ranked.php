@@ -25,12 +25,14 @@ final readonly class Ranked
     /**
      * @param  float  $extra  minutes of switching besides the test's own
      * @param  list<non-empty-list<int>>  $outcomes
+     * @param  float  $leaning  factor on the minutes for what the shop would rather not do first
      */
-    public static function of(Candidate $candidate, float $extra, float $bits, array $outcomes): self
+    public static function of(Candidate $candidate, float $extra, float $bits, array $outcomes, float $leaning = 1.0): self
     {
-        $own = ($candidate->minutes - $candidate->way) * $candidate->risk;
+        $factor = $candidate->risk * $leaning;
+        $own = ($candidate->minutes - $candidate->way) * $factor;
 
-        return new self($candidate, $bits, $own, ($candidate->way + $extra) * $candidate->risk, $outcomes);
+        return new self($candidate, $bits, $own, ($candidate->way + $extra) * $factor, $outcomes);
     }
 
     /** Bits a minute. */

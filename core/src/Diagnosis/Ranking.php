@@ -32,6 +32,7 @@ final class Ranking
         private readonly array $weights,
         private readonly array $done,
         private readonly ?string $again = null,
+        private readonly Leaning $leaning = new Leaning,
     ) {
         $this->signatures = array_map(static fn (): string => '', $weights);
         $there = $predictor->lineup->comeAndGo();
@@ -56,7 +57,7 @@ final class Ranking
         }
         $bits = count($outcomes) < 2 ? 0.0 : $this->information($outcomes);
         if ($isAgain || $bits >= self::WORTH) {
-            $this->ranked[] = Ranked::of($test, $extra, $bits, $outcomes);
+            $this->ranked[] = $this->ranked($test, $extra, $bits, $outcomes);
         }
     }
 
@@ -90,7 +91,13 @@ final class Ranking
     /** The most that a test could score. */
     public function most(Candidate $test, float $extra): float
     {
-        return Ranked::of($test, $extra, log(max(2, $this->suspects()), 2), [])->score();
+        return $this->ranked($test, $extra, log(max(2, $this->suspects()), 2), [])->score();
+    }
+
+    /** @param  list<non-empty-list<int>>  $outcomes */
+    private function ranked(Candidate $test, float $extra, float $bits, array $outcomes): Ranked
+    {
+        return Ranked::of($test, $extra, $bits, $outcomes, $this->leaning->factor($test, $this->predictor->settler->model));
     }
 
     /** The one that is asked for, where it can be made. */

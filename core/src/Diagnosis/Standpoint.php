@@ -6,13 +6,14 @@ namespace Levin\Core\Diagnosis;
 
 use Levin\Core\Circuit\Conditions;
 
-/** From where the next test is chosen: how the unit stands, where the technician is, and what cannot be done now. */
+/** From where the next test is chosen: how the unit stands, where the technician is, what cannot be done now, what the shop would rather do. */
 final readonly class Standpoint
 {
     /**
      * @param  Conditions  $now  as the unit stands
      * @param  string|null  $place  where the technician is
      * @param  list<string>  $fresh  parts that have been replaced
+     * @param  Leaning  $leaning  what the shop would rather do
      */
     public function __construct(
         public Conditions $now,
@@ -20,6 +21,7 @@ final readonly class Standpoint
         public ?string $place = null,
         public array $fresh = [],
         public Limits $limits = new Limits,
+        public Leaning $leaning = new Leaning,
     ) {
     }
 }

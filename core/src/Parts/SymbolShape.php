@@ -23,4 +23,10 @@ enum SymbolShape: string
     case Valve = 'valve';
     case Thermal = 'thermal';
     case Secondary = 'secondary';
+
+    /** Whether it stands in series with a load, and uses nothing itself. */
+    public function isInSeries(): bool
+    {
+        return in_array($this, [self::Switch, self::Pressure, self::Contact, self::Link, self::Fuse, self::Thermal], true);
+    }
 }

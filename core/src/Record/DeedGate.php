@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Levin\Core\Record;
 
 use Levin\Core\Checks\Bench\BadGiven;
+use Levin\Core\Checks\Bench\Habit;
+use Levin\Core\Checks\Bench\Habits;
 use Levin\Core\Checks\BurnerGuards;
 use Levin\Core\Checks\Replacement\Swap;
 use Levin\Core\Circuit\UnknownName;
@@ -16,7 +18,7 @@ use Levin\Core\Parts\PartsException;
 /** Lets in what is done to a unit: switched, lifted, jumpered, pulled, replaced, proved dead. */
 final readonly class DeedGate
 {
-    public function __construct(private Model $model)
+    public function __construct(private Model $model, private Habits $habits)
     {
     }
 
@@ -68,6 +70,9 @@ final readonly class DeedGate
         if (! $on) {
             return ['from' => $from, 'to' => $to, 'on' => false];
         }
+        if ($this->habits->are(Habit::JumperTests, Habit::NONE)) {
+            throw Refusal::noJumpersHere();
+        }
         $guard = (new BurnerGuards($this->model))->gone($from, $to);
         if ($guard !== null) {
             throw Refusal::roundAGasSafety($guard);
@@ -111,6 +116,8 @@ final readonly class DeedGate
             ...array_filter([
                 'fitted' => $given->short('fitted', Given::REASON),
                 'serial' => $given->short('serial', Given::REASON),
+                // a line of the stock of whoever fits it; of no use elsewhere
+                'truck' => (int) $given->number('truck'),
             ]),
             ...$this->compared($this->model->parts[$part->id], $given->named('is')),
         ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Record;
 
 use Levin\Core\Checks\Bench\BadGiven;
+use Levin\Core\Checks\Bench\Habits;
 use Levin\Core\Checks\Bench\Kept;
 use Levin\Core\Circuit\UnknownName;
 use Levin\Core\Operation\Model;
@@ -34,13 +35,12 @@ final readonly class Gate
     private VisitGate $visit;
 
     /**
-     * @param  array<string, string>  $habits  what the shop chooses, by habit
      * @param  bool  $isRecord  whether it is a record of what was done elsewhere: what was closed there is closed
      */
-    public function __construct(private Model $model, private array $habits = [], private bool $isRecord = false)
+    public function __construct(private Model $model, private Habits $habits = new Habits, private bool $isRecord = false)
     {
         $this->evidence = new EvidenceGate($model);
-        $this->deeds = new DeedGate($model);
+        $this->deeds = new DeedGate($model, $habits);
         $this->visit = new VisitGate($model);
     }
 

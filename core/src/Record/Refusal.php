@@ -112,6 +112,11 @@ final class Refusal extends RecordException
         );
     }
 
+    public static function noJumpersHere(): self
+    {
+        return new self('on', 'Your shop makes no jumper tests. Prove the part with the meter; a lead changes that in Shop, among its habits.');
+    }
+
     /** @param  list<string>  $jumpers */
     public static function jumpersStillOn(array $jumpers): self
     {

@@ -10,6 +10,7 @@ use Levin\Core\Circuit\Circuit;
 use Levin\Core\Circuit\Condition;
 use Levin\Core\Circuit\Conditions;
 use Levin\Core\Diagnosis\Evidence;
+use Levin\Core\Diagnosis\Leaning;
 use Levin\Core\Diagnosis\Limits;
 use Levin\Core\Diagnosis\Standpoint;
 
@@ -73,9 +74,9 @@ final readonly class Standing
         );
     }
 
-    public function standpoint(): Standpoint
+    public function standpoint(Leaning $leaning = new Leaning): Standpoint
     {
-        return new Standpoint($this->conditions, $this->provedDead, $this->place, $this->fresh, $this->limits);
+        return new Standpoint($this->conditions, $this->provedDead, $this->place, $this->fresh, $this->limits, $leaning);
     }
 
     /** @return list<Evidence> in the order it was gathered */

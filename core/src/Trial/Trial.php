@@ -7,6 +7,7 @@ namespace Levin\Core\Trial;
 use Levin\Core\Circuit\Conditions;
 use Levin\Core\Diagnosis\Assessment;
 use Levin\Core\Diagnosis\Investigation;
+use Levin\Core\Diagnosis\Leaning;
 use Levin\Core\Diagnosis\Standpoint;
 use Levin\Core\Diagnosis\SuspectGroup;
 use Levin\Core\Operation\Model;
@@ -34,8 +35,14 @@ final readonly class Trial
         private Strategy $strategy,
         private Luck $luck,
         private \Closure $clock,
+        private Leaning $leaning = new Leaning,
     ) {
         $this->model = $settler->model;
+    }
+
+    private function from(Visit $visit): Standpoint
+    {
+        return new Standpoint($visit->now, $visit->isDead, $visit->place, leaning: $this->leaning);
     }
 
     public function of(Truth $truth, Dice $dice): Outcome
@@ -49,7 +56,7 @@ final readonly class Trial
         $seconds = $named = $mended = [];
         while (true) {
             $began = ($this->clock)();
-            $assessment = $this->investigation->assess($visit->evidence, new Standpoint($visit->now, $visit->isDead, $visit->place));
+            $assessment = $this->investigation->assess($visit->evidence, $this->from($visit));
             $seconds[] = ($this->clock)() - $began;
             $bits ??= self::entropy($assessment);
             foreach ([...$assessment->unexplained, ...array_filter([$assessment->doubted, $assessment->alone])] as $item) {

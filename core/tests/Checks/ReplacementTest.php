@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Levin\Core\Checks\Bench\BadGiven;
+use Levin\Core\Checks\Bench\Habit;
 use Levin\Core\Checks\Bench\PartChecks;
 use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Checks\Replacement\MatchCheck;
@@ -63,6 +64,9 @@ it('names each mismatch with what comes of it', function (string $check, array $
         Verdict::Bad, 'too little torque'],
     ['start-gear', swap(pickup: '220 > 190'), Verdict::Bad, 'Another pick-up'], ['start-gear', swap(kind: 'potential relay > PTC'),
         Verdict::Watch, 'Another kind'],
+    // the usual is rather a relay that drops out by voltage, whatever was there: common practice, no published source
+    ['start-gear', swap(kind: 'PTC > PTC'), Verdict::Watch, 'does not drop out by voltage'],
+    ['start-gear', [...swap(kind: 'PTC > PTC'), 'prefers' => Habit::ANY_GEAR], Verdict::Good, 'It matches'],
     ['motor', [], Verdict::CannotSay, 'Too little is known'], ['motor', ['old_volts' => '230'], Verdict::CannotSay, 'Too little is known'],
 ]);
 

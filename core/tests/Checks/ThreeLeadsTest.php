@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Levin\Core\Checks\Bench\BadGiven;
 use Levin\Core\Checks\Bench\Figure;
+use Levin\Core\Checks\Bench\Habit;
 use Levin\Core\Checks\Bench\Judgement;
 use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Checks\Windings\ThreeLeads;
@@ -43,6 +44,16 @@ it('does not believe three readings that do not add up, over what meter and lead
     // 0.9 % + 2 counts on each (6000 counts, common practice) and 0.3 Ω of leads: 3.05 Ω on 49 + 69 = 118
     expect(threeLeads(['ab' => $both, 'bc' => '69', 'ac' => '49'])->verdict)->toBe($verdict);
 })->with([['118', Verdict::Good], ['120.9', Verdict::Good], ['122', Verdict::Watch], ['115.1', Verdict::Good], ['114', Verdict::Watch]]);
+
+it('calls a winding good by the maker\'s values alone where the shop does', function (array $more, Verdict $verdict): void {
+    $read = ['ab' => '118', 'bc' => '69', 'ac' => '49', 'good' => Habit::MAKERS, 'temperature' => '77 °F'];
+    expect(threeLeads([...$read, ...$more])->verdict)->toBe($verdict);
+})->with([
+    [[], Verdict::CannotSay], [['run' => '49'], Verdict::CannotSay], [['run' => '49', 'start' => '69'], Verdict::Good],
+    [['run' => '80', 'start' => '69'], Verdict::Bad], [['good' => Habit::SUMS], Verdict::Good],
+    // what is wrong is wrong by either
+    [['bc' => '80'], Verdict::Watch],
+]);
 
 it('tells an open winding from an open overload', function (array $given, Verdict $verdict, string $headline): void {
     // an internal overload sits in the common lead (common practice, no published source)

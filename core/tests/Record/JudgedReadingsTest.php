@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Levin\Core\Checks\Bench\Habit;
+use Levin\Core\Checks\Bench\Habits;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Record\Event;
 use Levin\Core\Record\EventType;
@@ -53,7 +54,7 @@ it('judges a capacitor that is off the circuit by its own plate', function (?flo
 it('judges as the shop does', function (string $habit, string $is): void {
     // IEC 60252-1, tolerance classes (from memory); a shop that takes ten per cent off the mark: common practice, no published source
     $call = coolingCall()->off()->lift('w12')->enter(MeterFunction::Capacitance, 'CAP.HERM', 'CAP.C', 37.2e-6);
-    expect($call->judged([Habit::WeakCapacitor->value => $habit])[0]->text('verdict'))->toBe($is);
+    expect($call->judged(new Habits([Habit::WeakCapacitor->value => $habit]))[0]->text('verdict'))->toBe($is);
 })->with([[Habit::WITHIN_6, 'watch'], [Habit::WITHIN_5, 'bad'], [Habit::WITHIN_10, 'good']]);
 
 it('does not judge a capacitor that still hangs on the circuit, nor what lies between other points', function (Called $call): void {

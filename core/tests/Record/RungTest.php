@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Levin\Core\Checks\Bench\Habit;
+use Levin\Core\Checks\Bench\Habits;
 use Levin\Core\Record\EventType;
 use Levin\Core\Record\Gate;
 use Levin\Core\Record\Refusal;
@@ -362,6 +364,12 @@ it('has the checks by which such a unit is verified', function (string $circuit,
     ['air-handler-electric', ['electric-heat', 'static-pressure']],
     ['two-circuit-fan-cycling', ['refrigerant-side', 'supply']],
 ]);
+
+it('asks for pressures on every call where the shop reads them so', function (): void {
+    $what = fn (Habits $habits): string => EveryMore::of(Visit::of(Unit::cooling()->model(), [], []), $habits)[0]->what;
+    expect($what(new Habits))->toStartWith('split first')
+        ->and($what(new Habits([Habit::Gauges->value => Habit::EVERY_CALL])))->toContain('pressures on every call');
+});
 
 it('counts none of them that was made before the last repair', function (): void {
     $judged = ['part' => 'unit', 'check' => 'refrigerant-side', 'verdict' => 'good', 'headline' => 'As it should', 'figures' => []];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Levin\Core\Tests\Support;
 
+use Levin\Core\Checks\Bench\Habits;
 use Levin\Core\Circuit\Conditions;
 use Levin\Core\Circuit\Part;
 use Levin\Core\Circuit\Wire;
@@ -146,10 +147,10 @@ final class Called
     }
 
     /**
-     * @param  array<string, string>  $habits  of the shop
+     * @param  Habits  $habits  of the shop
      * @return list<Event> what the bench makes of it
      */
-    public function judged(array $habits = []): array
+    public function judged(Habits $habits = new Habits): array
     {
         return (new JudgedReadings($this->unit->model(), $habits))->of($this->log);
     }

@@ -7,6 +7,7 @@ namespace Levin\Core\Tests\Support;
 use Levin\Core\Circuit\Circuit;
 use Levin\Core\Circuit\Conditions;
 use Levin\Core\Diagnosis\Investigation;
+use Levin\Core\Diagnosis\Leaning;
 use Levin\Core\Diagnosis\MemoryOutlooks;
 use Levin\Core\File\CircuitReader;
 use Levin\Core\Interchange\ScriptReader;
@@ -121,9 +122,9 @@ final class Unit
     }
 
     /** A fault is hidden in it, and the advice followed to its end. */
-    public function tried(string $fault, Luck $luck = new Luck): Outcome
+    public function tried(string $fault, Luck $luck = new Luck, Leaning $leaning = new Leaning): Outcome
     {
-        $trial = new Trial($this->settler, $this->investigation(), new FollowsAdvice, $luck, static fn (): float => 0.0);
+        $trial = new Trial($this->settler, $this->investigation(), new FollowsAdvice, $luck, static fn (): float => 0.0, leaning: $leaning);
 
         return $trial->of(new Truth(Sort::Single, $this->model()->faults->parseAll([$fault]), 1.0), new Dice(crc32($fault)));
     }

@@ -33,6 +33,7 @@ abstract class RunCapacitorCheck extends PartCheck
         return [
             Entry::habit('tolerance', 'tolerance', Habit::WeakCapacitor),
             Entry::choice('looks', 'how it looks', [Looks::SOUND, 'bulged', 'leaking', 'rusted through']),
+            Entry::habit('motor', 'its motor', Habit::MotorOfDeadCapacitor),
             Entry::row('truck', 'on the truck', Dimension::Capacitance),
         ];
     }
@@ -52,18 +53,20 @@ abstract class RunCapacitorCheck extends PartCheck
         $verdict = $tolerance->verdict($farads, $marked, $error);
         $share = $farads === null ? null : $farads / $marked;
         [$headline, $finding, $next] = match (true) {
-            $byLooks !== null => ['Bad by its looks', $byLooks->words, 'Replace it.'],
-            $share === null => ['Open, or over the range', 'Nothing between its terminals that the meter could show.', 'Replace it.'],
+            $byLooks !== null => ['Bad by its looks', $byLooks->words, self::replaced($given)],
+            $share === null => [
+                'Open, or over the range', 'Nothing between its terminals that the meter could show.', self::replaced($given),
+            ],
             $verdict === Verdict::CannotSay => [
                 'Ask the meter first',
                 sprintf('%.3g times its mark: a decimal, a unit or a range, before it is the part.', $share),
                 'Look at the unit on the display, zero the leads, and read one that is known to be good.',
             ],
-            $share < 0.02 => ['Shorted or empty', 'Next to nothing is left.', 'Replace it.'],
+            $share < 0.02 => ['Shorted or empty', 'Next to nothing is left.', self::replaced($given)],
             $verdict === Verdict::Bad => [
                 $share < 1 ? 'Weak' : 'Too much',
                 sprintf('%.0f %% of its mark.', 100 * $share),
-                'Replace it, then prove the motor by its current: it may have run hot on it.',
+                self::replaced($given),
             ],
             $verdict === Verdict::Watch => [
                 'At its limit',
@@ -95,6 +98,14 @@ abstract class RunCapacitorCheck extends PartCheck
                 (new Figure('', Dimension::Capacitance, $farads))->shown().' read',
             ]), 'HERM or FAN'),
         );
+    }
+
+    private static function replaced(Given $given): string
+    {
+        return $given->word('motor') === Habit::BOTH
+            ? 'Replace it and its motor, which has run hot on it: the shop replaces both.'
+            : 'Replace it, then prove the motor by its current and its temperature: it may have run hot on it. '
+                .'Both, where it ran long so or reads over its plate.';
     }
 
     protected function tolerance(Given $given): Tolerance

@@ -16,7 +16,8 @@ use Levin\Core\Units\Dimension;
 /** One thing of a part that must match, and what comes of it where it does not. */
 final readonly class Comparison
 {
-    private const UNKNOWN = 'not known';
+    /** What is not said of something that is chosen. */
+    public const UNKNOWN = 'not known';
 
     /**
      * @param  list<string>  $choices  none for a number

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Checks\Replacement;
 
 use Levin\Core\Checks\Bench\About;
+use Levin\Core\Checks\Bench\Entry;
 use Levin\Core\Checks\Bench\Finding;
 use Levin\Core\Checks\Bench\Given;
 use Levin\Core\Checks\Bench\Judgement;
@@ -46,6 +47,18 @@ abstract class MatchCheck extends PartCheck
         );
     }
 
+    /** @return list<Entry> habits of the shop that have a say */
+    protected function habits(): array
+    {
+        return [];
+    }
+
+    /** @return list<Finding> what they say */
+    protected function byHabit(Given $given): array
+    {
+        return [];
+    }
+
     /** What is proved once it is in. */
     abstract protected function then(): string;
 
@@ -69,7 +82,10 @@ abstract class MatchCheck extends PartCheck
             caution: $caution,
             leavesOut: $leavesOut,
             words: ['replace', 'replacement', 'substitute', 'universal', 'truck', 'match', 'cross', ...$words],
-            entries: array_merge(...array_map(static fn (Comparison $c): array => $c->entries(), $this->comparisons())),
+            entries: [
+                ...array_merge(...array_map(static fn (Comparison $c): array => $c->entries(), $this->comparisons())),
+                ...$this->habits(),
+            ],
             row: $row,
         );
     }
@@ -77,7 +93,10 @@ abstract class MatchCheck extends PartCheck
     #[\Override]
     final public function judge(Given $given): Judgement
     {
-        $findings = array_values(array_filter(array_map(static fn (Comparison $c): ?Finding => $c->of($given), $this->comparisons())));
+        $findings = [
+            ...array_values(array_filter(array_map(static fn (Comparison $c): ?Finding => $c->of($given), $this->comparisons()))),
+            ...$this->byHabit($given),
+        ];
 
         return Judgement::ofAll(
             $findings,

@@ -5,13 +5,22 @@ declare(strict_types=1);
 namespace Levin\Core\Checks\Replacement;
 
 use Levin\Core\Checks\Bench\About;
+use Levin\Core\Checks\Bench\Entry;
+use Levin\Core\Checks\Bench\Finding;
+use Levin\Core\Checks\Bench\Given;
+use Levin\Core\Checks\Bench\Habit;
+use Levin\Core\Checks\Bench\Limit;
 use Levin\Core\Checks\Bench\PieceShape;
+use Levin\Core\Checks\Bench\Source;
 use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Units\Dimension;
 
 /** Start gear against what was there, or what the compressor\'s maker asks for. */
 final class StartGearMatch extends MatchCheck
 {
+    /** The kind that knows by voltage when the motor is up. */
+    private const BY_VOLTAGE = 'potential relay';
+
     #[\Override]
     public function about(): About
     {
@@ -23,6 +32,25 @@ final class StartGearMatch extends MatchCheck
             ['start gear', 'hard start', 'potential relay', 'start capacitor', 'pick-up', 'kit'],
             self::beside(PieceShape::Capacitor, 'run', 'start', 'farads'),
         );
+    }
+
+    #[\Override]
+    protected function habits(): array
+    {
+        return [Entry::habit('prefers', 'rather', Habit::StartGear)];
+    }
+
+    #[\Override]
+    protected function byHabit(Given $given): array
+    {
+        $isOther = ! in_array($given->word('new_kind'), [self::BY_VOLTAGE, Comparison::UNKNOWN], true);
+
+        return $isOther && $given->word('prefers') === Habit::BY_VOLTAGE ? [new Finding(
+            Verdict::Watch,
+            'It does not drop out by voltage. One that does is fitted rather: it knows when the motor is up.',
+            [],
+            new Limit('Rather a relay that drops out by voltage.', Source::practice()),
+        )] : [];
     }
 
     #[\Override]
@@ -84,9 +112,9 @@ final class StartGearMatch extends MatchCheck
             Comparison::choice(
                 'kind',
                 'kind',
-                ['potential relay', 'current relay', 'PTC', 'two-wire kit'],
+                [self::BY_VOLTAGE, 'current relay', 'PTC', 'two-wire kit'],
                 Verdict::Watch,
-                'Another kind: how it knows that the motor is up differs; one that drops out by voltage is preferred.',
+                'Another kind: how it knows that the motor is up differs.',
             ),
         ];
     }

@@ -8,6 +8,7 @@ use Levin\Core\Checks\Bench\BadGiven;
 use Levin\Core\Checks\Bench\Entry;
 use Levin\Core\Checks\Bench\Finding;
 use Levin\Core\Checks\Bench\Given;
+use Levin\Core\Checks\Bench\Habits;
 use Levin\Core\Checks\Bench\Judgement;
 use Levin\Core\Checks\Bench\PartChecks;
 use Levin\Core\Checks\Bench\Verdict;
@@ -21,12 +22,17 @@ use Levin\Core\Units\Unit;
 final readonly class Swap
 {
     /** @param  array<string, Field>  $fields  of its plate, by the comparison */
-    private function __construct(private Circuit $circuit, private Kind $kind, public MatchCheck $check, private array $fields)
-    {
+    private function __construct(
+        private Circuit $circuit,
+        private Kind $kind,
+        public MatchCheck $check,
+        private array $fields,
+        private Habits $habits,
+    ) {
     }
 
     /** Null for a part that no check of the bench compares: its maker's number decides. */
-    public static function of(Kind $kind, Circuit $circuit): ?self
+    public static function of(Kind $kind, Circuit $circuit, Habits $habits = new Habits): ?self
     {
         $definition = $kind::definition();
         foreach (PartChecks::all() as $check) {
@@ -37,7 +43,7 @@ final readonly class Swap
                     $check->plated(),
                 );
 
-                return new self($circuit, $kind, $check, array_filter($fields));
+                return new self($circuit, $kind, $check, array_filter($fields), $habits);
             }
         }
 
@@ -64,7 +70,7 @@ final readonly class Swap
      */
     public function judge(array $is): Judgement
     {
-        return $this->check->of($this->typed($is));
+        return $this->check->of($this->typed($is) + $this->habits->given($this->check->about()->entries));
     }
 
     /**

@@ -9,6 +9,7 @@ use Levin\Core\Checks\Bench\BadGiven;
 use Levin\Core\Checks\Bench\Entry;
 use Levin\Core\Checks\Bench\Figure;
 use Levin\Core\Checks\Bench\Given;
+use Levin\Core\Checks\Bench\Habit;
 use Levin\Core\Checks\Bench\Judgement;
 use Levin\Core\Checks\Bench\Limit;
 use Levin\Core\Checks\Bench\PartCheck;
@@ -73,6 +74,7 @@ final class ThreeLeads extends PartCheck
                 Entry::maybe('start', 'maker\'s ohms, start', Dimension::Resistance),
                 Entry::maybe('temperature', 'temperature of the winding', Dimension::Temperature, true),
                 Entry::maybe('maker_at', 'maker\'s values at', Dimension::Temperature, true),
+                Entry::habit('good', 'a winding is good', Habit::GoodWinding),
             ],
             row: new Row(
                 [new Post('a', entry: 'a'), new Post('b', entry: 'b'), new Post('c', entry: 'c')],
@@ -125,12 +127,19 @@ final class ThreeLeads extends PartCheck
             new Figure('run and start together', Dimension::Resistance, $larger + $smaller),
         ];
         [$verdict, $compared] = $this->compared($given, $smaller, $larger);
+        $asksMaker = $given->word('good') === Habit::MAKERS;
         $odd = match (true) {
             $smaller <= $least && $given->maybe('run') <= $least => [
                 Verdict::CannotSay,
                 'Next to nothing',
                 "$common – $run reads no more than the meter can be off: shorted, or the run winding of a large compressor.",
                 'Read the leads held together and give that; find the maker\'s ohms; or read it on a milliohm meter.',
+            ],
+            abs($larger + $smaller - $both) <= $slack && $asksMaker && ! ($given->has('run') && $given->has('start')) => [
+                Verdict::CannotSay,
+                'They add up; the maker\'s ohms are missing',
+                "$common is common, $run run, $start start, and both add up. The shop calls a winding good only by its maker's values.",
+                'Find the maker\'s ohms for run and start, and give both.',
             ],
             abs($larger + $smaller - $both) <= $slack => null,
             abs($both - $larger) <= $slack => [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Record\Judging;
 
 use Levin\Core\Checks\Bench\BadGiven;
+use Levin\Core\Checks\Bench\Habits;
 use Levin\Core\Checks\Bench\Kept;
 use Levin\Core\Checks\Bench\PartChecks;
 use Levin\Core\Operation\Model;
@@ -15,8 +16,7 @@ use Levin\Core\Record\Strikes;
 /** Readings of a call, as the checks of the bench judge them. */
 final readonly class JudgedReadings
 {
-    /** @param  array<string, string>  $habits  what the shop chooses, by habit; the usual where it has none */
-    public function __construct(private Model $model, private array $habits = [])
+    public function __construct(private Model $model, private Habits $habits = new Habits)
     {
     }
 
@@ -45,10 +45,7 @@ final readonly class JudgedReadings
     /** What it comes to; null for what cannot be so together: the diagnosis asks for that again. */
     private function kept(Taken $taken): ?Kept
     {
-        $given = $taken->given;
-        foreach (PartChecks::named($taken->check)->about()->entries as $entry) {
-            $given += [$entry->name => $this->habits[$entry->habit->value ?? ''] ?? ''];
-        }
+        $given = $taken->given + $this->habits->given(PartChecks::named($taken->check)->about()->entries);
         try {
             return Kept::of($taken->check, $given, []);
         } catch (BadGiven) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Levin\Core\Record\Rung;
 
+use Levin\Core\Checks\Bench\Habit;
+use Levin\Core\Checks\Bench\Habits;
 use Levin\Core\Checks\Bench\Kept;
 use Levin\Core\Checks\Bench\PartChecks;
 use Levin\Core\Parts\Heaters\Heater;
@@ -20,11 +22,11 @@ final class EveryMore
     private const ELEMENT = 1000.0;
 
     /** @return list<MoreToMeasure> */
-    public static function of(Visit $visit): array
+    public static function of(Visit $visit, Habits $habits = new Habits): array
     {
         $checks = [];
         foreach ($visit->model->parts as $kind) {
-            $checks += self::by($kind);
+            $checks += self::by($kind, $habits);
         }
         $kept = [];
         foreach ($visit->since($visit->mark(), EventType::Judged) as $event) {
@@ -49,7 +51,7 @@ final class EveryMore
     }
 
     /** @return array<string, string> what a part brings with it, by the name of the check */
-    private static function by(Kind $kind): array
+    private static function by(Kind $kind, Habits $habits): array
     {
         $air = ['static-pressure' => 'external static against the blower\'s rating'];
 
@@ -61,7 +63,9 @@ final class EveryMore
                 'electric-heat' => 'each element, the rise of the air', ...$air,
             ],
             $kind->isHermetic() => [
-                'refrigerant-side' => 'split first; superheat, subcooling, condensing over ambient where they matter',
+                'refrigerant-side' => $habits->are(Habit::Gauges, Habit::EVERY_CALL)
+                    ? 'split, superheat, subcooling and condensing over ambient: the shop reads pressures on every call'
+                    : 'split first; superheat, subcooling, condensing over ambient where they matter',
                 ...$kind instanceof ThreePhaseLoad ? ['supply' => 'volts of three legs under load, their unbalance'] : [],
             ],
             $kind instanceof ThreePhaseLoad => ['supply' => 'volts of three legs under load, their unbalance'],

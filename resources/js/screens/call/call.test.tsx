@@ -112,6 +112,7 @@ const good: NonNullable<Swap['judged']> = { verdict: 'good', headline: 'It match
 const aSwap = (over: Partial<Swap> = {}): Swap => ({
     part: 'CC',
     caution: 'Locked out.',
+    rather: '',
     rows: [
         { name: 'coil', label: 'coil volts', was: '24 V', units: ['V'], choices: [] },
         { name: 'switched', label: 'what it leaves live', was: '', units: [], choices: ['not known', 'one leg', 'no leg'] },
@@ -151,6 +152,7 @@ it('fits a part on a dead circuit only, the one of the finding first, with what 
         part: 'CC',
         fitted: 'Contactor, 24 V',
         serial: '17',
+        truck: 3,
         is: { coil: '24 V', switched: 'no leg' },
     });
 });

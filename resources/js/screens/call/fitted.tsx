@@ -26,6 +26,7 @@ function Against(props: FormProps & { part: Part }) {
     const [is, setIs] = useState<Is>({});
     const [fitted, setFitted] = useState('');
     const [serial, setSerial] = useState('');
+    const [truck, setTruck] = useState<number>();
     const [proving, setProving] = useState(false);
     const swap = useSwap(trace.call.id, part.id, is, trace.events.length);
     const dead = trace.standing.proved_dead;
@@ -39,11 +40,18 @@ function Against(props: FormProps & { part: Part }) {
             onSubmit={(e) => {
                 e.preventDefault();
                 const filled = Object.fromEntries(Object.entries(is).filter(([, text]) => text.trim() !== ''));
-                void send('replaced', { part: part.id, fitted, serial, is: filled }).then((sent) => {
+                void send('replaced', {
+                    part: part.id,
+                    fitted,
+                    serial,
+                    is: filled,
+                    ...(truck === undefined ? {} : { truck }),
+                }).then((sent) => {
                     if (sent) {
                         setIs({});
                         setFitted('');
                         setSerial('');
+                        setTruck(undefined);
                     }
                 });
             }}
@@ -52,9 +60,10 @@ function Against(props: FormProps & { part: Part }) {
                 <>
                     <OnTruck
                         swap={swap.data}
-                        take={(label, plate) => {
-                            setFitted(label);
-                            setIs(plate);
+                        take={(one) => {
+                            setFitted(one.label);
+                            setIs(one.is);
+                            setTruck(one.id);
                         }}
                     />
                     <MustMatch swap={swap.data} part={part} is={is} set={setIs} />
@@ -64,7 +73,15 @@ function Against(props: FormProps & { part: Part }) {
             <div className="grid gap-3 sm:grid-cols-2">
                 <label className="grid gap-1">
                     What is fitted, as its label has it
-                    <input className="field" name="fitted" value={fitted} onChange={(e) => setFitted(e.target.value)} />
+                    <input
+                        className="field"
+                        name="fitted"
+                        value={fitted}
+                        onChange={(e) => {
+                            setFitted(e.target.value);
+                            setTruck(undefined);
+                        }}
+                    />
                 </label>
                 <label className="grid gap-1">
                     Its serial number, if it has one
@@ -100,13 +117,14 @@ function Against(props: FormProps & { part: Part }) {
 }
 
 /** What the truck carries of its sort, the best match first. */
-function OnTruck({ swap, take }: { swap: Swap; take: (label: string, plate: Is) => void }) {
+function OnTruck({ swap, take }: { swap: Swap; take: (one: Swap['truck'][number]) => void }) {
     if (swap.rows.length === 0) {
         return null;
     }
     return (
         <section aria-label="On your truck">
             <h3 className="heading">On your truck</h3>
+            {swap.rather !== '' && <p className="border-ink border-l-8 py-1 pl-3">{swap.rather}</p>}
             {swap.truck.length === 0 && <p className="py-2">Nothing of this sort.</p>}
             <ul>
                 {swap.truck.map((one) => (
@@ -123,7 +141,7 @@ function OnTruck({ swap, take }: { swap: Swap; take: (label: string, plate: Is) 
                                 {one.judged.differs.length === 0 ? one.judged.headline : one.judged.differs.join(' ')}
                             </VerdictMark>
                         </div>
-                        <button type="button" className="key shrink-0" onClick={() => take(one.label, one.is)}>
+                        <button type="button" className="key shrink-0" onClick={() => take(one)}>
                             This one
                         </button>
                     </li>
