@@ -11,6 +11,7 @@ use Levin\Core\Record\Event;
 use Levin\Core\Record\EventType;
 use Levin\Core\Record\Rung\Account;
 use Levin\Core\Record\Rung\Visit;
+use Levin\Core\Work\Claim;
 use Levin\Core\Work\Guarantee;
 
 /** What was done at a unit before, and whether the shop still stands by it. */
@@ -36,8 +37,10 @@ final readonly class PastVisits
         $guarantee = self::guarantee();
         $data = [];
         foreach ($past as $one) {
-            $visit = $this->judging->visit($one, []);
+            $visit = $this->judging->visit($one);
             $done = (new Account($visit))->done();
+            $good = $visit->judgedGood();
+            $isOne = $done !== [] || $good !== [];
             $at = $one->scheduled_for->toDateTimeImmutable();
             $data[] = new PastVisitData(
                 $one->id,
@@ -46,9 +49,10 @@ final readonly class PastVisits
                 $one->complaint,
                 $one->finding,
                 $done,
-                $done === [] ? null : $guarantee?->lastDay($at)->format('Y-m-d'),
-                $done !== [] && ($guarantee?->holds($at, $call->scheduled_for->toDateTimeImmutable()) ?? false),
-                $now->faults() === [] ? null : array_intersect($found, self::worked($visit)) !== [],
+                array_values($good),
+                $isOne ? $guarantee?->lastDay($at)->format('Y-m-d') : null,
+                $isOne && ($guarantee?->holds($at, $call->scheduled_for->toDateTimeImmutable()) ?? false),
+                Claim::of($found, self::worked($visit), array_keys($good)),
             );
         }
 

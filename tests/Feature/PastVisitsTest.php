@@ -1,6 +1,7 @@
 <?php
 
 use App\Calls\Call;
+use App\Calls\CallEvent;
 use App\Shop\ShopHabit;
 use App\Shop\User;
 use Illuminate\Support\Facades\Config;
@@ -24,11 +25,30 @@ beforeEach(function (): void {
 it('tells the last visits with what was done and until when the shop stands by it', function (): void {
     [$last] = ($this->past)();
     $old = Demo::closedCall('Oven-room cooling unit');
-    expect($last)->toMatchArray(['id' => $old->id, 'finding' => 'Line fuse 2: blown', 'holds' => true, 'is_same' => null])
+    expect($last)->toMatchArray(['id' => $old->id, 'finding' => 'Line fuse 2: blown', 'holds' => true, 'claim' => null])
         ->and(implode(' ', $last['done']))->toContain('Line fuse 2')
         ->and($last['guaranteed_to'])->toBe(
             $old->scheduled_for->copy()->setTimezone(Config::string('levin.timezone'))->addDays(90)->format('Y-m-d'),
         );
+});
+
+it('counts what was judged good then, by the check or by hand, as long as nothing judged it otherwise since', function (): void {
+    $good = fn (): array => ($this->past)()[0]['good'];
+    // its loads, by what they draw
+    expect($verified = $good())->toContain('Compressor');
+    ($this->find)('HP:open');
+    expect(($this->past)()[0]['claim'])->toBe('another matter');
+    $old = Demo::closedCall('Oven-room cooling unit');
+    foreach (['bad', 'ok', 'cannot tell', 'ok'] as $n => $result) {
+        CallEvent::query()->create([
+            'id' => (string) Str::uuid(), 'call_id' => $old->id, 'user_id' => 1, 'sequence' => 900 + $n, 'type' => 'looked-for',
+            'data' => ['target' => 'HP', 'label' => 'High-pressure switch', 'result' => $result], 'noted_at' => $old->scheduled_for,
+            'stored_at' => $old->scheduled_for,
+        ]);
+        $isGood = $result === 'ok';
+        expect($good())->toBe([...$verified, ...$isGood ? ['High-pressure switch'] : []])
+            ->and(($this->past)()[0]['claim'])->toBe($isGood ? 'judged good' : 'another matter');
+    }
 });
 
 it('says that it is over', function (): void {
@@ -41,10 +61,10 @@ it('says that it is over', function (): void {
     expect(($this->past)()[0])->toMatchArray(['holds' => false, 'guaranteed_to' => null]);
 });
 
-it('says whether what is found now is of the parts that were worked on', function (string $fault, bool $isSame): void {
+it('says whether what is found now is of the parts that were worked on', function (string $fault, string $claim): void {
     ($this->find)($fault);
-    expect(($this->past)()[0]['is_same'])->toBe($isSame);
-})->with([['FU2:blown', true], ['HP:open', false]]);
+    expect(($this->past)()[0]['claim'])->toBe($claim);
+})->with([['FU2:blown', 'worked on'], ['HP:open', 'another matter']]);
 
 it('knows of no visit to a unit that nobody has been at', function (): void {
     $call = Call::query()->whereHas('unit', fn ($q) => $q->where('name', 'Stage cooling unit'))->latest('number')->firstOrFail();

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Levin\Core\Work\Claim;
 use Levin\Core\Work\Guarantee;
 
 // Days are the shop's. When clocks change in New York in 2026, 8 March and 1 November at two in the morning: IANA time zone data.
@@ -43,3 +44,14 @@ it('is what the shop has chosen', function (string $choice, ?string $last): void
     $guarantee = Guarantee::chosen($choice, new DateTimeZone('America/New_York'));
     expect($guarantee?->lastDay(new DateTimeImmutable('2026-10-10T09:00:00-04:00'))->format('Y-m-d'))->toBe($last);
 })->with([['90 days', '2027-01-08'], ['30 days', '2026-11-09'], ['a year', '2027-10-10'], ['not at all', null]]);
+
+it('tells what a fault has to do with an earlier visit', function (array $found, ?Claim $claim): void {
+    expect(Claim::of($found, ['CAP', 'w3'], ['OFM', 'CAP']))->toBe($claim);
+})->with([
+    // a fault in the technician's own words names no part
+    'nothing found yet, or in words' => [[], null],
+    'what was worked on, judged good then or not' => [['CAP'], Claim::Worked],
+    'a wire' => [['HP', 'w3'], Claim::Worked],
+    'what was judged good' => [['OFM'], Claim::JudgedGood],
+    'something else' => [['HP'], Claim::Other],
+]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Levin\Core\Record\Rung;
 
+use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Operation\Model;
 use Levin\Core\Record\Event;
 use Levin\Core\Record\EventType;
@@ -96,6 +97,25 @@ final readonly class Visit
         }
 
         return array_values(array_unique($targets));
+    }
+
+    /** @return array<string, string> labels of the parts and wires that were last judged good, by id */
+    public function judgedGood(): array
+    {
+        $parts = $this->model->circuit->parts;
+        $good = [];
+        foreach ($this->events as $event) {
+            $judged = $this->judged[$event->id] ?? ($event->type === EventType::Judged ? $event : null);
+            [$of, $is] = match (true) {
+                $judged !== null => [$judged->text('part'), $judged->text('verdict') === Verdict::Good->value],
+                $event->type === EventType::LookedFor => [$event->text('target'), $event->text('result') === 'ok'],
+                default => ['', false],
+            };
+            unset($good[$of]);
+            $good += $is ? [$of => $parts[$of]->label ?? ($judged ?? $event)->text('label')] : [];
+        }
+
+        return $good;
     }
 
     /** What was last done about what was found, or else the last finding. */

@@ -233,6 +233,7 @@ function History({ trace, disabled, send }: { trace: Trace; disabled: boolean; s
                         <strong>{date(visit.at)}</strong> · {visit.technician}
                         <br />
                         {visit.complaint} {visit.finding !== null && <strong>{visit.finding}.</strong>} {visit.done.join(' ')}
+                        {visit.good.length > 0 && ` Judged good: ${visit.good.join(', ')}.`}
                         <Guarantee visit={visit} />
                     </li>
                 ))}
@@ -251,6 +252,12 @@ function History({ trace, disabled, send }: { trace: Trace; disabled: boolean; s
     );
 }
 
+const CLAIMS: Record<NonNullable<Trace['past'][number]['claim']>, string> = {
+    'worked on': 'What is found now is of the same parts.',
+    'judged good': 'What is found now was judged good then.',
+    'another matter': 'What is found now is another matter: not part of what was done then.',
+};
+
 /** Whether the shop still stands by what it did, and whether what is found now is that at all. */
 function Guarantee({ visit }: { visit: Trace['past'][number] }) {
     const { dayOf } = useShopTime();
@@ -260,8 +267,7 @@ function Guarantee({ visit }: { visit: Trace['past'][number] }) {
     return (
         <p>
             <span className="bg-live px-1 font-bold text-live-ink">Guarantee to {dayOf(visit.guaranteed_to)}</span>
-            {visit.is_same === false && ' What is found now is another matter: not part of what was done then.'}
-            {visit.is_same === true && ' What is found now is of the same parts.'}
+            {visit.claim !== null && ` ${CLAIMS[visit.claim]}`}
         </p>
     );
 }

@@ -322,14 +322,15 @@ const past = (over: Partial<Trace['past'][number]> = {}): Trace['past'][number] 
     done: ['We did: hose cleared.'],
     guaranteed_to: '2027-01-06',
     holds: true,
-    is_same: null,
+    good: [],
+    claim: null,
     ...over,
 });
 
 it('tells who has been here, what was done, and whether the shop stands by it', () => {
     const visits = [
         past(),
-        past({ id: 4, is_same: false }),
+        past({ id: 4, claim: 'another matter', good: ['Blower'] }),
         past({ id: 5, holds: false }),
         past({ id: 6, done: [], guaranteed_to: null }),
     ];
@@ -340,6 +341,7 @@ it('tells who has been here, what was done, and whether the shop stands by it', 
     expect(said(3)).toContain('No heat. Hose off. We did: hose cleared.');
     expect(said(3)).toMatch(/Guarantee to .*2027$/);
     expect(said(4)).toContain('another matter: not part of what was done then');
+    expect(said(4)).toContain('Judged good: Blower.');
     expect(said(5)).toContain('Guarantee was to');
     expect(said(6)).not.toContain('Guarantee');
     fireEvent.click(screen.getByText('I have read it'));
