@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react';
 import UPlot from 'uplot';
 import 'uplot/dist/uPlot.min.css';
+import { useShopTime } from './use-shop-time';
 
 export interface PlotPoint {
     /** ISO 8601 */
@@ -17,6 +18,9 @@ const floor = (least: number, most: number) => (least < most / 2 ? 0 : Math.max(
 /** A value over the visits, in ink; its numbers stand beside it in words, this only shows which way it goes. */
 export function Plot({ points, label, unit }: { points: PlotPoint[]; label: string; unit: string }) {
     const box = useRef<HTMLDivElement>(null);
+    const { month } = useShopTime();
+    const told = useRef(month);
+    told.current = month;
     useEffect(() => {
         const element = box.current;
         if (element === null) {
@@ -41,8 +45,7 @@ export function Plot({ points, label, unit }: { points: PlotPoint[]; label: stri
                     axes: [
                         {
                             ...axis,
-                            values: (_, ticks) =>
-                                ticks.map((t) => new Date(t * 1000).toLocaleDateString([], { month: 'short', year: '2-digit' })),
+                            values: (_, ticks) => ticks.map((t) => told.current(new Date(t * 1000).toISOString())),
                         },
                         { ...axis, size: 64 },
                     ],

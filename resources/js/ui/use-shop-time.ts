@@ -14,6 +14,8 @@ export function useShopTime() {
         time: told({ hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }),
         day: told({ day: 'numeric', month: 'short' }),
         date,
+        moment: told({ dateStyle: 'medium', timeStyle: 'short' }),
+        month: told({ month: 'short', year: '2-digit' }),
         /** a day of the shop, which is that day wherever the screen is */
         dayOf: (isoDay: string) => DAY.format(new Date(`${isoDay}T12:00:00Z`)),
         isToday: (iso: string) => date(iso) === date(new Date().toISOString()),

@@ -4,6 +4,7 @@ import type { Send } from '../../api/use-outbox';
 import { OneOf } from '../../ui/one-of';
 import { Sheet } from '../../ui/sheet';
 import { useShopTime } from '../../ui/use-shop-time';
+import { momentWords } from '../trace/event-words';
 import { Seen } from '../trace/seen';
 import type { AtStop } from './call-screen';
 import { counting } from './events';
@@ -96,7 +97,9 @@ function Row({ part, last, disabled, pick, more }: RowProps) {
         >
             <p className="font-bold leading-tight">
                 {part.label}
-                {last?.data.moment !== undefined && <span className="font-normal text-quiet"> {String(last.data.moment)}</span>}
+                {last?.data.moment !== undefined && (
+                    <span className="font-normal text-quiet"> {momentWords(last.data.moment)}</span>
+                )}
             </p>
             <div className="flex flex-wrap gap-2">
                 {part.observables.map((what) => {

@@ -87,5 +87,10 @@ export function eventWords(event: LogEvent, trace: Trace, circuit: CircuitSheet)
 }
 
 function moment(m: unknown): string {
-    return m === undefined ? '' : typeof m === 'number' ? `, ${m} s after it came on` : `, ${m}`;
+    return m === undefined ? '' : `, ${momentWords(m)}`;
+}
+
+/** When something was seen or read, where that was not simply then. */
+export function momentWords(m: unknown): string {
+    return typeof m !== 'number' ? String(m) : m < 60 ? `${m} s after it came on` : `${Math.round(m / 60)} min after it came on`;
 }

@@ -4,12 +4,9 @@ import type { CircuitSheet, LogEvent, Trace } from '../../api/shapes';
 import type { Send } from '../../api/use-outbox';
 import { keepFor } from '../../ui/keep-for';
 import { StrikeSheet } from '../../ui/strike-sheet';
+import { useShopTime } from '../../ui/use-shop-time';
 import { VerdictMark } from '../../ui/verdict-mark';
 import { eventWords } from './event-words';
-
-function when(iso: string): string {
-    return new Date(iso).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' });
-}
 
 interface Props {
     trace: Trace;
@@ -23,12 +20,13 @@ export function Log({ trace, circuit, disabled, send }: Props) {
     const [note, setNote] = useState('');
     const [striking, setStriking] = useState<LogEvent | null>(null);
     const { id: call, imported, number, unit } = trace.call;
+    const { moment } = useShopTime();
     return (
         <section aria-label="Log" className="px-5 pt-3 pb-8">
             <h2 className="heading">Log · {trace.events.length}</h2>
             {imported !== null && (
                 <p className="py-2 font-bold" data-imported>
-                    Taken in from a call file by {imported.by}, {when(imported.at)}.
+                    Taken in from a call file by {imported.by}, {moment(imported.at)}.
                 </p>
             )}
             <ol>

@@ -5,12 +5,16 @@ import { Choices } from './choices';
 import { Watched } from './watched';
 
 /** When it was seen, where that is not simply now. */
-export type SeenMoment = 'at once' | 'as it starts' | 'comes and goes';
+export type SeenMoment = 'at once' | 'as it starts' | 'comes and goes' | typeof MINUTES;
+
+/** What is seen after some minutes is seen so many seconds after power and call came on. */
+const MINUTES = 300;
 
 const MOMENTS: [SeenMoment | undefined, string][] = [
     [undefined, 'as it stands'],
     ['at once', 'at once'],
     ['as it starts', 'as it starts'],
+    [MINUTES, 'after some minutes'],
     ['comes and goes', 'comes and goes'],
 ];
 

@@ -1,9 +1,9 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { createRef, type ReactNode } from 'react';
-import { MemoryRouter } from 'react-router';
 import { afterEach, expect, it, vi } from 'vitest';
 import type { Advice, Trace } from '../../api/shapes';
+import { Inside } from '../../testing/inside';
 import { aCall, aCondition, anAdvice, anEvent, aSheet, aStanding, aTrace, theSuspects } from '../../testing/shapes';
 import { Finding } from './finding';
 import { Log } from './log';
@@ -216,7 +216,7 @@ it('writes every kind of event in plain words, newest first, and leaves struck o
     const { container } = render(
         <Log trace={aTrace({ events, standing })} circuit={aSheet()} disabled={false} send={vi.fn()} />,
         {
-            wrapper: MemoryRouter,
+            wrapper: Inside,
         },
     );
     const lines = [...container.querySelectorAll('li')].map((li) => li.textContent);
@@ -243,7 +243,7 @@ it('writes every kind of event in plain words, newest first, and leaves struck o
 
 it('says over the log of a call from a file who took it in and when', () => {
     const log = (call: Trace['call']) => <Log trace={aTrace({ call })} circuit={aSheet()} disabled={false} send={vi.fn()} />;
-    const { container, rerender } = render(log(aCall()), { wrapper: MemoryRouter });
+    const { container, rerender } = render(log(aCall()), { wrapper: Inside });
     expect(container.querySelector('[data-imported]')).toBeNull();
     rerender(log(aCall({ imported: { by: 'Marit Skerry', at: '2026-11-25T14:03:00Z' } })));
     expect(container.querySelector('[data-imported]')?.textContent).toMatch(/from a call file by Marit Skerry, .*2026.*\.$/);
@@ -253,7 +253,7 @@ it('records a finding, then goes on to its cause', () => {
     const send = vi.fn().mockResolvedValue(true);
     const groups = [{ faults: ['CC:coil-open'], labels: ['Contactor: coil open'], probability: 0.97 }];
     const suspects = theSuspects({ groups, found: ['CC:coil-open'] });
-    const { rerender } = render(<Finding trace={aTrace({ suspects })} disabled={false} send={send} />, { wrapper: MemoryRouter });
+    const { rerender } = render(<Finding trace={aTrace({ suspects })} disabled={false} send={send} />, { wrapper: Inside });
     fireEvent.change(screen.getByLabelText('Why it failed, if you know'), { target: { value: 'ants' } });
     fireEvent.click(screen.getByText('Record the finding'));
     expect(send).toHaveBeenCalledWith('finding', { faults: ['CC:coil-open'], cause: 'ants' });

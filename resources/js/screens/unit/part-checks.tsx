@@ -7,9 +7,8 @@ import { keepFor } from '../../ui/keep-for';
 import { Plot } from '../../ui/plot';
 import { Problem } from '../../ui/problem';
 import { StrikeSheet } from '../../ui/strike-sheet';
+import { useShopTime } from '../../ui/use-shop-time';
 import { VerdictMark } from '../../ui/verdict-mark';
-
-const day = (iso: string) => new Date(iso).toLocaleDateString([], { dateStyle: 'medium' });
 
 /** What was judged of each part, and what has become of it. */
 export function PartChecks({ unit, name }: { unit: number; name: string }) {
@@ -58,6 +57,7 @@ export function PartChecks({ unit, name }: { unit: number; name: string }) {
 }
 
 function History({ history, strike }: { history: PartHistory; strike: (judged: Judged) => void }) {
+    const { date } = useShopTime();
     const points = history.judged.flatMap((j) =>
         j.value === null || j.struck !== null ? [] : [{ at: j.noted_at, value: j.value }],
     );
@@ -76,7 +76,7 @@ function History({ history, strike }: { history: PartHistory; strike: (judged: J
                 {[...history.judged].reverse().map((j) => (
                     <li key={j.id} className="grid grid-cols-[1fr_auto] items-center gap-x-3">
                         <span className={`min-w-0 ${j.struck === null ? '' : 'line-through'}`}>
-                            <span className="font-mono tabular-nums">{day(j.noted_at)}</span>{' '}
+                            <span className="font-mono tabular-nums">{date(j.noted_at)}</span>{' '}
                             <VerdictMark verdict={j.verdict}>{j.headline}</VerdictMark>{' '}
                             <span className="text-sm">{j.figures.map((f) => `${f.label} ${f.says}`).join(' · ')}</span>{' '}
                             <span className="text-quiet text-sm">{j.by}</span>
@@ -93,7 +93,7 @@ function History({ history, strike }: { history: PartHistory; strike: (judged: J
                                 <button
                                     type="button"
                                     className="min-h-[44px] text-sm underline underline-offset-4"
-                                    aria-label={`Strike out ${history.label}, ${day(j.noted_at)}`}
+                                    aria-label={`Strike out ${history.label}, ${date(j.noted_at)}`}
                                     onClick={() => strike(j)}
                                 >
                                     Strike
