@@ -24,12 +24,13 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $circuit_id
  * @property string $serves the spaces it serves
  * @property string $thermostat where what calls it hangs
+ * @property string $critical what is lost where it stands; nothing where it can wait
  * @property Site $site
  * @property Circuit $circuit
  */
 class Unit extends Model
 {
-    protected $fillable = ['site_id', 'name', 'circuit_id', 'maker', 'model', 'serial', 'installed', 'place', 'serves', 'thermostat'];
+    protected $fillable = ['site_id', 'name', 'circuit_id', 'maker', 'model', 'serial', 'installed', 'place', 'serves', 'thermostat', 'critical'];
 
     /**
      * Those in which each word is found somewhere.

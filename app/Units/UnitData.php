@@ -12,6 +12,7 @@ final readonly class UnitData extends Data
     /**
      * @param  string  $serves  the spaces it serves
      * @param  string  $thermostat  where what calls it hangs
+     * @param  string  $critical  what is lost where it stands; nothing where it can wait
      */
     private function __construct(
         public int $id,
@@ -19,6 +20,7 @@ final readonly class UnitData extends Data
         public string $place,
         public string $serves,
         public string $thermostat,
+        public string $critical,
         public string $maker,
         public string $model,
         public string $serial,
@@ -37,6 +39,7 @@ final readonly class UnitData extends Data
             $unit->place,
             $unit->serves,
             $unit->thermostat,
+            $unit->critical,
             $unit->maker,
             $unit->model,
             $unit->serial,

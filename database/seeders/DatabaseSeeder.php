@@ -31,6 +31,7 @@ class DatabaseSeeder extends Seeder
             [1033, 'shop', 'ravi', 'Shop warm, outdoor fan does not turn.', -20, 9],
             [1036, 'stacks', 'marit', 'Cooling stops by noon, starts again by itself.', -12, 13],
             [1039, 'seed', 'ravi', 'Shop too warm, outdoor fan slow.', -5, 9],
+            [1040, 'hall', 'ravi', 'Stops in the middle of assembly, and runs again when somebody goes to look.', -3, 9],
             [1041, 'green', 'oda', 'Green room stuffy; something hums in the courtyard.', -1, 15],
             // today
             [1042, 'oven', 'oda', 'Oven room hot since this morning. Blower runs, nothing happens outside.', 0, 9],
@@ -73,6 +74,9 @@ class DatabaseSeeder extends Seeder
             ->repair('outdoor coil washed, head pressure normal')->restore()->verify(40)->tell()->close();
         $visit->begin($calls[1039], 'CAP:fan-open')->arrive()->trace('Plain age.')
             ->repair('replaced like for like')->restore()->verify()->tell()->close();
+        // it comes and goes, and is watched long enough
+        $visit->beginNowAndThen($calls[1040], 'w24:open')->arrive('the new term', 'now and then')
+            ->trace('Chafed on the edge of the panel.')->repair('remade, and tied off the edge')->restore()->verify(45)->tell()->close();
         // all done but for telling somebody, and never closed
         $visit->begin($calls[1041], 'CAP:herm-open')->arrive('Thursday')->trace('Plain age.')
             ->repair('replaced like for like')->restore()->verify();
@@ -88,7 +92,9 @@ class DatabaseSeeder extends Seeder
         $visit->begin($calls[1043], 'HP:open')->arrive()->trace('', 2);
         $visit->begin($calls[1044], 'CC:coil-open')->arrive()->trace();
         $visit->begin($calls[1045], 'CAP:fan-open')->arrive('rehearsals began')->trace('Plain age.');
-        $visit->begin($calls[1046], 'CAP2:run-open')->arrive()->trace('Plain age.')->repair('replaced like for like');
+        // two at once: the second shows when the first is put right
+        $visit->begin($calls[1046], 'CAP2:run-open', 'HP:open')->arrive()->trace('Plain age.')->repair('replaced like for like')
+            ->trace('Its contact is burnt.')->repair('replaced like for like');
         // a return inside the guarantee, put back and not yet verified
         $visit->begin($calls[1054], 'HP:tripped')->arrive('yesterday')->trace('Compost bags stacked against the coil.')
             ->repair('bags moved, coil washed')->restore();

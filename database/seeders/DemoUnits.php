@@ -58,6 +58,9 @@ final class DemoUnits
             'green room, dressing rooms', 'green room, by the mirror', 'split-cooling'],
     ];
 
+    /** What is lost where a unit stands. */
+    private const CRITICAL = ['bait' => '400 kg of bait: lost above −5 °C'];
+
     /** @return array<key-of<self::UNITS>, Unit> */
     public static function make(): array
     {
@@ -65,7 +68,7 @@ final class DemoUnits
             'name' => $site[0], 'address' => $site[1], 'contact' => $site[2], 'phone' => $site[3],
         ])->id, self::SITES);
 
-        return array_map(static fn (array $unit): Unit => Unit::query()->create([
+        $units = array_map(static fn (array $unit): Unit => Unit::query()->create([
             'site_id' => $sites[$unit[0]],
             'name' => $unit[1],
             'maker' => $unit[2],
@@ -77,5 +80,10 @@ final class DemoUnits
             'thermostat' => $unit[8],
             'circuit_id' => $unit[9],
         ]), self::UNITS);
+        foreach (self::CRITICAL as $unit => $lost) {
+            $units[$unit]->update(['critical' => $lost]);
+        }
+
+        return $units;
     }
 }

@@ -20,6 +20,7 @@ use Levin\Core\Record\Rung\OpenItems;
 use Levin\Core\Record\Rung\Visit;
 use Levin\Core\Record\Standing;
 use Levin\Core\Record\Told;
+use Levin\Core\Record\WhenSeen;
 use Levin\Core\Trial\Dice;
 use Levin\Core\Trial\HiddenUnit;
 use Levin\Core\Trial\Luck;
@@ -43,13 +44,24 @@ final class SimulatedVisit
     /** A call with faults hidden in its unit; what follows is done to it. */
     public function begin(Call $call, string ...$faults): self
     {
+        return $this->beginning($call, false, ...$faults);
+    }
+
+    /** The same with faults that come and go. */
+    public function beginNowAndThen(Call $call, string ...$faults): self
+    {
+        return $this->beginning($call, true, ...$faults);
+    }
+
+    private function beginning(Call $call, bool $comesAndGoes, string ...$faults): self
+    {
         $this->call = $call;
         // nobody has noted anything in the hours to come
         $this->clock = $call->scheduled_for->min(Carbon::now()->subHours(2))->copy()->addMinutes(6);
         $this->faults = array_values($faults);
         $settler = $this->shelf->settler($call->revision);
         $hidden = $settler->model->faults->parseAll($this->faults);
-        $this->unit = new HiddenUnit($settler, $this->standing()->conditions, $hidden, false, new Luck, new Dice($call->id));
+        $this->unit = new HiddenUnit($settler, $this->standing()->conditions, $hidden, $comesAndGoes, new Luck, new Dice($call->id));
         $this->unit->wait(60 * 20);
 
         return $this;
@@ -64,6 +76,9 @@ final class SimulatedVisit
         $this->append(EventType::Complaint, ['words' => $call->complaint, 'since' => $since, 'pattern' => $pattern]);
         $parts = $this->shelf->model($call->revision)->parts;
         $lamps = array_filter($parts, static fn (Kind $kind): bool => $kind->isElectronic() && $kind->observables() !== []);
+        foreach ($this->unit->complaint() as $part => $seen) {
+            $this->append(EventType::Observation, ['part' => $part, 'seen' => implode(', ', $seen), 'moment' => WhenSeen::COMES_AND_GOES]);
+        }
         foreach (['IBM', 'OFM', ...array_keys($lamps)] as $part) {
             $this->append(EventType::Observation, ['part' => $part, 'seen' => $this->unit->look($part)]);
         }
@@ -82,7 +97,8 @@ final class SimulatedVisit
             $assessment = $this->assess();
             $found = $assessment->found();
             if ($found !== null) {
-                $this->append(EventType::Finding, ['faults' => $found->faults, 'cause' => $cause]);
+                $beside = $this->visit()->faults() === [] ? [] : ['beside' => true];
+                $this->append(EventType::Finding, ['faults' => $found->faults, 'cause' => $cause, ...$beside]);
                 break;
             }
             if ($assessment->next === []) {
@@ -94,21 +110,19 @@ final class SimulatedVisit
         return $this;
     }
 
-    /** What was found is put right, and the unit is a healthy one again. */
+    /** What was found last is put right. */
     public function repair(string $done): self
     {
-        foreach ($this->visit()->faults() as $finding) {
-            $faults = array_filter((array) ($finding->data['faults'] ?? []), is_string(...));
-            $part = explode(':', $faults[0] ?? '')[0];
-            $isPart = isset($this->shelf->model($this->call->revision)->parts[$part]) && ! str_contains($faults[0] ?? '', 'tripped');
-            if ($isPart) {
-                $this->makeDead();
-                $this->append(EventType::Replaced, ['part' => $part]);
-            } else {
-                $this->append(EventType::Worked, ['target' => $part, 'words' => $done]);
-            }
+        [$finding] = array_slice($this->visit()->faults(), -1);
+        $faults = array_values(array_filter((array) ($finding->data['faults'] ?? []), is_string(...)));
+        [$part, $mode] = explode(':', $faults[0]);
+        if ($mode !== 'tripped' && isset($this->shelf->model($this->call->revision)->parts[$part])) {
+            $this->makeDead();
+            $this->append(EventType::Replaced, ['part' => $part]);
+        } else {
+            $this->append(EventType::Worked, ['target' => $part, 'words' => $done]);
         }
-        $this->unit->mend($this->faults);
+        $this->unit->mend(array_values(array_intersect($this->faults, $faults)));
 
         return $this;
     }

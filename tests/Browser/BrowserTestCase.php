@@ -27,6 +27,9 @@ abstract class BrowserTestCase extends TestCase
 
     private bool $byThumb = false;
 
+    /** Seconds that something is waited for. */
+    protected int $patience = 20;
+
     protected static ?Process $server = null;
 
     protected static ?Process $chromedriver = null;
@@ -181,7 +184,7 @@ abstract class BrowserTestCase extends TestCase
      */
     protected function until(\Closure $condition, string $what): mixed
     {
-        $until = microtime(true) + 20;
+        $until = microtime(true) + $this->patience;
         do {
             try {
                 $result = $condition();

@@ -24,9 +24,22 @@ trait GoesTheWay
     /** Complaint, history, and what is seen of some parts of a unit in which something is hidden. */
     protected function arrive(int $call, Unit $unit, string $fault, string ...$parts): void
     {
+        $this->complain($call, 'all the time');
+        $this->look($unit, $fault, ...$parts);
+    }
+
+    /** Complaint and history. */
+    protected function complain(int $call, string $pattern): void
+    {
         $this->visit("/calls/$call/".Stop::Arrive->value);
+        $this->click("[data-choice='$pattern']");
         $this->press('Keep the complaint');
         $this->press('I have read it');
+    }
+
+    /** What is seen of some parts of a unit in which something is hidden. */
+    protected function look(Unit $unit, string $fault, string ...$parts): void
+    {
         $hidden = $this->hidden($unit, $unit->conditions(), $fault);
         foreach ($parts as $part) {
             $seen = $hidden->look($part);
@@ -80,10 +93,6 @@ trait GoesTheWay
     protected function follow(int $call, string $fault, ?Unit $unit = null): array
     {
         $kinds = [];
-        $clicked = function (string $what) use ($call): void {
-            $count = count($this->api("calls/$call")['events']);
-            $this->until(fn (): bool => str_contains($this->text('[aria-label=Log] h2'), "· $count"), "$what in the log");
-        };
         for ($steps = 0; $steps < 40; $steps++) {
             $trace = $this->api("calls/$call");
             if ($trace['suspects']['found'] !== null) {
@@ -93,11 +102,9 @@ trait GoesTheWay
             $this->sees($advice['title'], '[data-next-title]');
             $first = array_column(array_filter($advice['steps'], fn (array $s): bool => $s['event'] !== null), 'event')[0] ?? null;
             $events = count($trace['events']);
-            $grown = fn (): bool => count($this->api("calls/$call")['events']) > $events;
             if ($first !== null && $first !== 'proved-dead') {
                 $this->click('[data-step=next]');
-                $this->until($grown, 'a step taken first');
-                $clicked('the step');
+                $this->logged($events + 1, 'the step');
 
                 continue;
             }
@@ -107,7 +114,7 @@ trait GoesTheWay
                     $this->click("input[name=$step]");
                 }
                 $this->press('Proved dead');
-                $this->until($grown, 'the proof');
+                $this->logged($events + 1, 'the proof');
                 $this->sees('PROVED DEAD', '[role=status]');
 
                 continue;
@@ -126,11 +133,36 @@ trait GoesTheWay
                 $this->type('input[name=reading]', $answer);
                 $this->press('Keep the reading');
             }
-            $this->until($grown, 'an answer kept');
-            $clicked('the answer');
+            $this->logged($events + 1, 'the answer');
         }
 
         return $kinds;
+    }
+
+    /** Leads on two points of the drawing, and what the meter shows. */
+    protected function read(int $call, string $red, string $black, string $function, string $entered): void
+    {
+        $events = $this->events($call);
+        $this->tap("[data-point='$red']");
+        $this->sees($red, '[data-lead=red]');
+        $this->tap("[data-point='$black']");
+        $this->sees($black, '[data-lead=black]');
+        $this->click("[aria-label='$function']");
+        $this->type('input[name=reading]', $entered);
+        $this->press('Keep the reading');
+        $this->logged($events + 1, "$entered on $red");
+    }
+
+    /** How many there are, without working out what they mean. */
+    protected function events(int $call): int
+    {
+        return count($this->api("calls/$call/call.json")['events']);
+    }
+
+    /** So many events of the call are on the screen. */
+    protected function logged(int $count, string $what): void
+    {
+        $this->until(fn (): bool => str_contains($this->text('[aria-label=Log] h2'), "· $count"), "$what in the log");
     }
 
     /** Everything is put back that was opened on the way. */
@@ -158,9 +190,23 @@ trait GoesTheWay
             $this->until(fn (): bool => ! str_contains($row(), 'not measured'), "{$load['label']} measured");
             expect($row())->not->toContain('✕');
         }
+        $this->watch(0);
+    }
+
+    /** A whole cycle, begun so many minutes ago. */
+    protected function watch(int $minutes): void
+    {
         $this->press('Begin to watch');
+        $this->sees('A whole cycle', '[aria-label="Watch one full cycle"]');
+        $this->driver()->executeScript(<<<'JS'
+            const [key] = Object.keys(localStorage).filter((k) => k.startsWith('levin.begun.watch.'));
+            const begun = JSON.parse(localStorage.getItem(key));
+            localStorage.setItem(key, JSON.stringify({ ...begun, since: begun.since - 60_000 * arguments[0] }));
+            JS, [$minutes]);
+        // as after an empty battery
+        $this->driver()->navigate()->refresh();
         $this->press('A whole cycle, as it should');
-        $this->sees('Watched for', '[aria-label="Watch one full cycle"]');
+        $this->sees("Watched for $minutes", '[aria-label="Watch one full cycle"]');
     }
 
     protected function tellAndClose(int $call, string $whom): void

@@ -5,9 +5,9 @@
 beforeEach(function (): void {
     /** The call's log has one more entry. */
     $this->kept = function (int $call, Closure $act): void {
-        $count = count($this->api("calls/$call")['events']) + 1;
+        $events = $this->events($call);
         $act();
-        $this->until(fn (): bool => str_contains($this->text('[aria-label=Log] h2'), "· $count"), "event $count in the log");
+        $this->logged($events + 1, 'it');
     };
     /** @param  string  $part  its label */
     $this->seen = fn (int $call, string $part, string $what) => ($this->kept)($call, function () use ($part, $what): void {
@@ -21,18 +21,6 @@ beforeEach(function (): void {
         $this->type('[role=dialog] input[name=quantity]', $entered);
         $this->click('[role=dialog] button[type=submit]');
     });
-    $this->read = fn (int $call, string $red, string $black, string $volts) => ($this->kept)(
-        $call,
-        function () use ($red, $black, $volts): void {
-            $this->tap("[data-point='$red']");
-            $this->sees($red, '[data-lead=red]');
-            $this->tap("[data-point='$black']");
-            $this->sees($black, '[data-lead=black]');
-            $this->click('[aria-label="V~ volts a.c."]');
-            $this->type('input[name=reading]', $volts);
-            $this->press('Keep the reading');
-        },
-    );
 });
 
 it('names a reading that nothing explains, asks for it once more, and finds the part when it is put right', function (): void {
@@ -42,14 +30,14 @@ it('names a reading that nothing explains, asks for it once more, and finds the 
     ($this->seen)($call, 'Outdoor fan motor', 'silent');
     ($this->seen)($call, 'Contactor', 'dropped out');
     ($this->seen)($call, 'Indoor blower motor', 'runs');
-    ($this->read)($call, 'HP.1', 'HP.2', '26.6');
-    ($this->read)($call, 'CC.A', 'CC.B', '0');
+    $this->read($call, 'HP.1', 'HP.2', 'V~ volts a.c.', '26.6');
+    $this->read($call, 'CC.A', 'CC.B', 'V~ volts a.c.', '0');
     // the probe was on the next screw
-    ($this->read)($call, 'LV.Y', 'LV.C', '0');
+    $this->read($call, 'LV.Y', 'LV.C', 'V~ volts a.c.', '0');
     $this->sees('Not explained: 0.000 V on LV.Y → LV.C', '[aria-label=Suspects]');
     $this->sees('Take 0.000 V on LV.Y → LV.C again', '[aria-label=Suspects]');
-    ($this->read)($call, 'LV.Y', 'LV.C', '26.5');
-    ($this->read)($call, 'HP.1', 'HP.2', '26.5');
+    $this->read($call, 'LV.Y', 'LV.C', 'V~ volts a.c.', '26.5');
+    $this->read($call, 'HP.1', 'HP.2', 'V~ volts a.c.', '26.5');
     // a switch that has opened may be doing its job: a gauge tells, and what rests on it alone is read once more
     ($this->measured)($call, '200 psi');
     $this->sees('All of this rests on head pressure', '[aria-label=Suspects]');
@@ -66,9 +54,9 @@ it('opens why a fuse has blown, what is not proved behind it, and keeps what cam
     ($this->seen)($call, 'Compressor', 'silent');
     ($this->seen)($call, 'Contactor', 'pulled in');
     // a fuse is a victim: what is found asks for its cause
-    ($this->read)($call, 'FU1.1', 'FU1.2', '240.1');
-    ($this->read)($call, 'CC.L1', 'CC.L2', '0.1');
-    ($this->read)($call, 'FU1.1', 'FU1.2', '239.6');
+    $this->read($call, 'FU1.1', 'FU1.2', 'V~ volts a.c.', '240.1');
+    $this->read($call, 'CC.L1', 'CC.L2', 'V~ volts a.c.', '0.1');
+    $this->read($call, 'FU1.1', 'FU1.2', 'V~ volts a.c.', '239.6');
     $this->sees('Line fuse 1: blown', '[data-finding]');
     $this->click('[data-contact=cause]');
     $why = '[aria-label="Why? Before the power goes back"]';
@@ -101,7 +89,7 @@ it('says that there are two, when two are wrong at once', function (): void {
         ['IBM.S', 'IBM.C', '0'], ['CB2.T1', 'CB2.T2', '240'], ['LV.Y', 'LV.C', '26.3'], ['HP.1', 'HP.2', '26.5'], ['BR.2', 'BR.4', '240'],
         ['HP.1', 'HP.2', '26.5'], ['BR.2', 'BR.4', '240'],
     ] as [$red, $black, $volts]) {
-        ($this->read)($call, $red, $black, $volts);
+        $this->read($call, $red, $black, 'V~ volts a.c.', $volts);
     }
     $this->until(function () use ($call): bool {
         $first = $this->api("calls/$call")['suspects']['groups'][0]['labels'][0];

@@ -113,6 +113,18 @@ it('carries each pin of a plug by itself, burnt, loose or parted', function (): 
         ->and($handler->settle($handler->conditions()->removing(['PL']))->observed('IBM'))->toBe('still');
 });
 
+it('blows the two fuses whose legs are burnt together in a plug, and no other', function (string $fault, string $blown): void {
+    // two fuses of three: a short between those legs, in a plug, a motor or a contactor (common practice, no published source)
+    $unit = Unit::shipped('rooftop-460');
+    $settled = $unit->with($fault);
+    $dead = [...['1 2' => ['T1', 'T2'], '2 3' => ['T2', 'T3']][$blown]];
+    expect($settled->states['DISC'])->toBe("blown $blown")
+        // nothing between the two dead legs
+        ->and($unit->volts("DISC.$dead[0]", "DISC.$dead[1]", $settled))->toBeLessThan(1.0)
+        // unplugged, it is out of the way: new fuses hold
+        ->and($unit->settle($unit->conditions()->removing(['PL1']), [$fault])->states['DISC'])->not->toStartWith('blown');
+})->with([['PL1:pins1-2-burnt', '1 2'], ['PL1:pins2-3-burnt', '2 3']]);
+
 it('gives too much on a tap for less, too little on a tap for more, and pops its button on a short', function (): void {
     $rig = fn (string $tap, string ...$more): Unit => Rig::of('supply-split-phase, volts: 240, source_ohms: 0.01', [
         'T' => 'transformer-tapped, h2_volts: 208, h3_volts: 240, h4_volts: 480, va: 75, primary_ohms: 60, secondary_ohms: 0.3, '

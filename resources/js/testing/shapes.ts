@@ -40,6 +40,7 @@ export const aCall = (over: Partial<Call> = {}): Call => ({
         site: 'Harbour bakery',
         address: '3 Slipway Lane',
         serves: 'oven room',
+        critical: '',
         thermostat: 'by the door',
     },
     finding: null,

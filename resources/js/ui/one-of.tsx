@@ -17,6 +17,7 @@ export function OneOf<T extends string>({ label, choices, value, set }: Props<T>
                     className="key px-3"
                     aria-pressed={value === choice}
                     data-on={value === choice}
+                    data-choice={choice}
                     onClick={() => set(choice)}
                 >
                     {words}

@@ -38,14 +38,18 @@ final class Plug extends Kind
     #[\Override]
     public function elements(string $state, Setting $setting): array
     {
-        return array_map(
-            static fn (string $n): Element => Element::between(
+        return [
+            ...array_map(static fn (string $n): Element => Element::between(
                 "A$n",
                 "B$n",
                 Values::worn(! $setting->has("pin$n-open"), $setting->degree("pin$n-loose", 20.0, 0.0)),
-            ),
-            $this->pins(),
-        );
+            ), $this->pins()),
+            ...array_map(static fn (array $pair): Element => Element::between(
+                "A$pair[0]",
+                "A$pair[1]",
+                Values::short($setting->has("pins$pair[0]-$pair[1]-burnt")),
+            ), $this->neighbours()),
+        ];
     }
 
     #[\Override]
@@ -57,6 +61,11 @@ final class Plug extends Kind
             $faults[] = new FaultMode("pin$n-loose", "pin $n loose", 0.09, 'Ω', signs: Sign::LOOSE_JOINT);
         }
 
+        foreach ($this->neighbours() as [$n, $m]) {
+            // what blows two fuses of three [practice, no published source]
+            $faults[] = new FaultMode("pins$n-$m-burnt", "pins $n and $m burnt together", 0.2, signs: Sign::BURNT);
+        }
+
         return $faults;
     }
 
@@ -64,6 +73,24 @@ final class Plug extends Kind
     public function symbols(): array
     {
         return array_map(static fn (string $n): Symbol => new Symbol(SymbolShape::Link, "A$n", "B$n", "pin $n"), $this->pins());
+    }
+
+    /** Pin by pin, and between neighbours. */
+    #[\Override]
+    public function probePairs(): array
+    {
+        return [
+            ...parent::probePairs(),
+            ...array_map(static fn (array $pair): array => ["A$pair[0]", "A$pair[1]"], $this->neighbours()),
+        ];
+    }
+
+    /** @return list<array{string, string}> pins that are beside each other */
+    private function neighbours(): array
+    {
+        $pins = $this->pins();
+
+        return array_map(static fn (string $n, string $m): array => [$n, $m], array_slice($pins, 0, -1), array_slice($pins, 1));
     }
 
     /** @return list<string> */

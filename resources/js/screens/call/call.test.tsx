@@ -263,11 +263,13 @@ it('has a row for each load with plate, before and expected, and keeps what is c
     expect(props.send).toHaveBeenCalledWith('reading', { function: 'amps', red: 'w24', black: '', entered: '11.4' });
 });
 
-it('times a cycle from when somebody begins to watch', () => {
+it('times a cycle from when somebody begins to watch, through a closed page', async () => {
     vi.useFakeTimers({ now: 0 });
     const props = at(aTrace({ rung: aRung(5) }));
-    render(<Verify {...props} />, { wrapper: Inside });
+    const { unmount } = render(<Verify {...props} />, { wrapper: Inside });
     fireEvent.click(screen.getByText('Begin to watch'));
+    unmount();
+    render(<Verify {...props} />, { wrapper: Inside });
     act(() => void vi.advanceTimersByTime(372_000));
     const step = screen.getByRole('button', { name: /Contactor: pulled in/ });
     // it is late, and nobody has tapped it
@@ -279,6 +281,9 @@ it('times a cycle from when somebody begins to watch', () => {
     vi.useRealTimers();
     expect(props.send.mock.lastCall?.[0]).toBe('watched');
     expect(props.send.mock.lastCall?.[1]).toMatchObject({ as_expected: true, minutes: 6.2 });
+    // what is kept is begun no more
+    expect(await screen.findByText('Begin to watch')).toBeDefined();
+    expect(localStorage.length).toBe(0);
 });
 
 it('tells the customer what the record says, and closes only past the last contact', () => {
@@ -447,4 +452,17 @@ it('leads from Verify to what else is measured of such a unit, and the bench kno
     expect(screen.getByText(/Flame good/)).toBeTruthy();
     fireEvent.click(screen.getByText('Gas heat'));
     expect(keptFor()).toEqual({ unit: 1, name: 'Oven-room cooling unit', call: { id: 7, number: 1042 } });
+});
+
+it('keeps what somebody tells in their own words until it is sent, and tells it from the record until then', () => {
+    const props = at(aTrace({ account: 'You called.', rung: aRung(6) }));
+    const { unmount, rerender } = render(<HandOver {...props} />, { wrapper: Inside });
+    const words = () => screen.getByLabelText<HTMLTextAreaElement>(/What you tell them/).value;
+    rerender(<HandOver {...props} trace={aTrace({ account: 'You called. We came.', rung: aRung(6) })} />);
+    expect(words()).toBe('You called. We came.');
+    type(/What you tell them/, 'It was the fan.');
+    unmount();
+    render(<HandOver {...props} />, { wrapper: Inside });
+    expect(words()).toBe('It was the fan.');
+    localStorage.clear();
 });

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { useKept } from '../../ui/use-kept';
 import { useShopTime } from '../../ui/use-shop-time';
 import type { AtStop } from './call-screen';
 import { counting } from './events';
@@ -10,7 +11,9 @@ import { CONTACT, openAt } from './stops';
 export function HandOver({ trace, outbox, disabled }: AtStop) {
     const { send } = outbox;
     const [who, setWho] = useState('');
-    const [words, setWords] = useState(trace.account);
+    // until somebody edits it, it is told from the record as it is
+    const [edited, setEdited] = useKept<string | null>(`told.${trace.call.id}`, null);
+    const words = edited ?? trace.account;
     const [said, setSaid] = useState('');
     const told = counting(trace, 'told');
     const { time } = useShopTime();
@@ -43,6 +46,7 @@ export function HandOver({ trace, outbox, disabled }: AtStop) {
                         e.preventDefault();
                         void send('told', { who, words, said }).then((sent) => {
                             if (sent) {
+                                setEdited(null);
                                 setWho('');
                                 setSaid('');
                             }
@@ -56,7 +60,7 @@ export function HandOver({ trace, outbox, disabled }: AtStop) {
                             name="words"
                             rows={9}
                             value={words}
-                            onChange={(e) => setWords(e.target.value)}
+                            onChange={(e) => setEdited(e.target.value)}
                         />
                     </label>
                     <label className="grid gap-1">

@@ -1,6 +1,6 @@
-import { useState } from 'react';
 import type { CircuitSheet, Trace } from '../../api/shapes';
 import type { Send } from '../../api/use-outbox';
+import { useKept } from '../../ui/use-kept';
 import { useNow } from '../../ui/use-now';
 import { clock, counting } from './events';
 
@@ -11,12 +11,22 @@ interface Props {
     send: Send;
 }
 
+/** A watch that is going on; it goes on while other things are done. */
+interface Begun {
+    /** milliseconds since 1970; null for none */
+    since: number | null;
+    /** steps of the sequence that it has done */
+    done: readonly number[];
+    words: string;
+}
+
+const NOT_BEGUN: Begun = { since: null, done: [], words: '' };
+
 /** One whole cycle against what a healthy unit of this circuit does, timed from when the call comes on. */
 export function Watch({ trace, sheet, disabled, send }: Props) {
-    const [since, setSince] = useState<number | null>(null);
+    const [begun, setBegun] = useKept<Begun>(`watch.${trace.call.id}`, NOT_BEGUN);
+    const { since, done, words } = begun;
     const now = useNow(since !== null);
-    const [done, setDone] = useState<readonly number[]>([]);
-    const [words, setWords] = useState('');
     const watched = counting(trace, 'watched');
     const seconds = since === null ? 0 : Math.max(0, (now - since) / 1000);
     const missed = sheet.sequence.findIndex((_, n) => !done.includes(n));
@@ -27,9 +37,7 @@ export function Watch({ trace, sheet, disabled, send }: Props) {
             words,
         }).then((sent) => {
             if (sent) {
-                setSince(null);
-                setDone([]);
-                setWords('');
+                setBegun(NOT_BEGUN);
             }
         });
     return (
@@ -44,7 +52,12 @@ export function Watch({ trace, sheet, disabled, send }: Props) {
             {since === null ? (
                 <>
                     <p>Put the call on as you begin: the times count from then.</p>
-                    <button type="button" className="key" disabled={disabled} onClick={() => setSince(Date.now())}>
+                    <button
+                        type="button"
+                        className="key"
+                        disabled={disabled}
+                        onClick={() => setBegun({ ...NOT_BEGUN, since: Date.now() })}
+                    >
                         Begin to watch
                     </button>
                 </>
@@ -62,7 +75,8 @@ export function Watch({ trace, sheet, disabled, send }: Props) {
                                     className="watch-step w-full items-center border-rule border-b text-left leading-tight"
                                     aria-pressed={done.includes(n)}
                                     onClick={() => {
-                                        setDone(done.includes(n) ? done.filter((m) => m !== n) : [...done, n]);
+                                        const now = done.includes(n) ? done.filter((m) => m !== n) : [...done, n];
+                                        setBegun({ ...begun, done: now });
                                     }}
                                 >
                                     <span aria-hidden="true" className="font-bold text-good">
@@ -83,7 +97,7 @@ export function Watch({ trace, sheet, disabled, send }: Props) {
                             name="watched"
                             placeholder={missed < 0 ? '' : `stopped before: ${sheet.sequence[missed]?.label}`}
                             value={words}
-                            onChange={(e) => setWords(e.target.value)}
+                            onChange={(e) => setBegun({ ...begun, words: e.target.value })}
                         />
                     </label>
                     <button type="button" className="key" data-strong="true" disabled={disabled} onClick={() => keep(true)}>

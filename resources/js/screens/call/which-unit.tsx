@@ -1,6 +1,7 @@
 import { useNavigate } from 'react-router';
 import { useOpenCall, useUnits } from '../../api/queries';
 import type { Trace, Unit } from '../../api/shapes';
+import { Critical } from '../../ui/critical';
 
 /** Which unit is it? What this one serves, and the others at the site: a call there begins with the same complaint. */
 export function WhichUnit({ trace }: { trace: Trace }) {
@@ -10,6 +11,7 @@ export function WhichUnit({ trace }: { trace: Trace }) {
         <section aria-label="Which unit" className="px-5 pt-5">
             <h2 className="heading">Which unit is it?</h2>
             <p className="py-1 leading-snug">
+                <Critical lost={unit.critical} />
                 This one serves <strong>{unit.serves === '' ? 'nobody wrote down what' : unit.serves}</strong>.
                 {unit.thermostat !== '' && ` Its thermostat: ${unit.thermostat}.`}
             </p>

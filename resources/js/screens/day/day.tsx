@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import { useCalls } from '../../api/queries';
 import type { Call, User } from '../../api/shapes';
+import { Critical } from '../../ui/critical';
 import { More } from '../../ui/more';
 import { Places } from '../../ui/places';
 import { Problem } from '../../ui/problem';
@@ -31,6 +32,7 @@ export function CallRow({ call, showUnit = true }: { call: Call; showUnit?: bool
                     <span className="block font-bold">
                         {showUnit ? `${call.unit.site} · ${call.unit.name}` : `Call ${call.number}`}
                     </span>
+                    {call.stage !== 'closed' && <Critical lost={call.unit.critical} />}
                     <span className="block">{call.complaint}</span>
                     {call.finding !== null && <span className="block font-bold text-good">✓ {call.finding}</span>}
                     {call.left_words !== null && (

@@ -58,6 +58,7 @@ export function UnitScreen() {
                         <Fact name="Installed" value={String(u.installed)} />
                         <Fact name="Supply" value={u.circuit.supply} />
                         <Fact name="Circuit" value={u.circuit.title} />
+                        {u.critical !== '' && <Fact name="Cannot wait" value={u.critical} />}
                         {u.serves !== '' && <Fact name="Serves" value={u.serves} />}
                         {u.thermostat !== '' && <Fact name="Thermostat" value={u.thermostat} />}
                         <Fact name="Contact" value={`${u.site.contact}, ${u.site.phone}`} />

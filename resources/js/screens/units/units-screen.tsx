@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useUnits } from '../../api/queries';
+import { Critical } from '../../ui/critical';
 import { More } from '../../ui/more';
 import { Places } from '../../ui/places';
 import { Problem } from '../../ui/problem';
@@ -35,7 +36,10 @@ export function UnitsScreen() {
                                 to={`/units/${unit.id}`}
                                 className="unit-row grid min-h-[56px] content-center gap-x-4 px-4 py-2 hover:bg-margin sm:items-center"
                             >
-                                <span className="font-bold">{unit.name}</span>
+                                <span className="font-bold">
+                                    {unit.name}
+                                    <Critical lost={unit.critical} />
+                                </span>
                                 <span>
                                     {unit.site.name}, {unit.place}
                                     {unit.serves !== '' && <span className="block text-quiet">serves {unit.serves}</span>}
