@@ -31,7 +31,7 @@ class DatabaseSeeder extends Seeder
             [1033, 'shop', 'ravi', 'Shop warm, outdoor fan does not turn.', -20, 9],
             [1036, 'stacks', 'marit', 'Cooling stops by noon, starts again by itself.', -12, 13],
             [1039, 'seed', 'ravi', 'Shop too warm, outdoor fan slow.', -5, 9],
-            [1040, 'hall', 'ravi', 'Stops in the middle of assembly, and runs again when somebody goes to look.', -3, 9],
+            [1040, 'ticket', 'ravi', 'Stops in the middle of the day, and runs again when somebody goes to look.', -3, 9],
             [1041, 'green', 'oda', 'Green room stuffy; something hums in the courtyard.', -1, 15],
             // today
             [1042, 'oven', 'oda', 'Oven room hot since this morning. Blower runs, nothing happens outside.', 0, 9],
@@ -75,7 +75,7 @@ class DatabaseSeeder extends Seeder
         $visit->begin($calls[1039], 'CAP:fan-open')->arrive()->trace('Plain age.')
             ->repair('replaced like for like')->restore()->verify()->tell()->close();
         // it comes and goes, and is watched long enough
-        $visit->beginNowAndThen($calls[1040], 'w24:open')->arrive('the new term', 'now and then')
+        $visit->beginNowAndThen($calls[1040], 'w24:open')->arrive('the new moorings', 'now and then')
             ->trace('Chafed on the edge of the panel.')->repair('remade, and tied off the edge')->restore()->verify(45)->tell()->close();
         // all done but for telling somebody, and never closed
         $visit->begin($calls[1041], 'CAP:herm-open')->arrive('Thursday')->trace('Plain age.')

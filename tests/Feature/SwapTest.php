@@ -50,7 +50,8 @@ it('counts down what is fitted from the truck, once, and counts it back where th
     $this->postJson("/api/calls/{$this->call->id}/events", $event)->assertCreated();
     // the same event once more is the same event
     $this->postJson("/api/calls/{$this->call->id}/events", $event)->assertOk();
-    expect($count()[$id] ?? 0)->toBe($before[$id] - 1)->and(array_diff_key($count(), [$id => 0]))->toBe(array_diff_key($before, [$id => 0]));
+    [$after, $others] = [$count(), array_diff_key($before, [$id => 0])];
+    expect($after[$id] ?? 0)->toBe($before[$id] - 1)->and(array_diff_key($after, [$id => 0]))->toBe($others);
     ($this->send)('strike', ['event' => $event['id'], 'reason' => 'It went back into its box.'])->assertCreated();
     expect($count())->toBe($before);
     // of somebody else's truck, or of none: what is fitted is fitted

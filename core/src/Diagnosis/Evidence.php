@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Diagnosis;
 
 use Levin\Core\Circuit\UnknownName;
+use Levin\Core\Meter\MeterFunction;
 
 /** Something learned about the unit: what a test showed, and on what occasion. */
 final readonly class Evidence
@@ -43,6 +44,15 @@ final readonly class Evidence
     public function whenever(): string
     {
         return $this->test->key().' '.$this->when->conditions->key();
+    }
+
+    /** @return list<string> whenever(); and that of volts on a low impedance, on which they are taken again where they may be a ghost's */
+    public function ways(): array
+    {
+        $isVolts = $this->test instanceof Probe && $this->test->function === MeterFunction::VoltsAc;
+        $lowered = $isVolts ? [new self($this->test->on(MeterFunction::VoltsAcLowZ), null, $this->when)] : [];
+
+        return array_map(static fn (self $e): string => $e->whenever(), [$this, ...$lowered]);
     }
 
     /** What was learned, in a few words. */

@@ -139,7 +139,8 @@ final readonly class Hearing
         $thought = $asked === null ? $this->weighing->posterior : $this->weighing->without($asked);
         // the same test once more comes first: two that agree are not both a slip of the hand
         $again = $asked === null ? null : $this->evidence[$asked];
-        $answers = array_filter($this->evidence, static fn (Evidence $e): bool => $e->whenever() === $again?->whenever());
+        $ways = $again?->ways() ?? [];
+        $answers = array_filter($this->evidence, static fn (Evidence $e): bool => in_array($e->whenever(), $ways, true));
         $isAsked = count($answers) < self::ANSWERS;
         $done = $isAsked ? array_values(array_diff_key($this->evidence, $answers)) : $this->evidence;
         $inPlay = array_values(array_unique([...$this->inPlay($this->weighing->posterior), ...$this->inPlay($thought)]));

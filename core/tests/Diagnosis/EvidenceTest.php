@@ -216,3 +216,42 @@ it('ticks nothing that has not been tested: a lost leg leaves all behind it unpr
         ."  - reading: { function: vac, red: IFC.R, black: IFC.C, entered: \"26.5\" }\n");
     expect(array_intersect($lockout->proved, ['HSI', 'GV', 'FS']))->toBe([]);
 });
+
+it('does not ask for volts over and over that may have been a ghost\'s and were taken on a low impedance since', function (): void {
+    // of a visit that asked for the same reading seven times
+    $next = weighed('split-cooling', <<<'YAML'
+      - observation: { part: OFM, seen: runs }
+      - reading: { function: vac, red: CAP.HERM, black: GND.1, entered: 383.6V }
+      - reading: { function: vac, red: CC.A, black: GND.1, entered: 26.37V }
+      - observation: { part: IBM, seen: runs }
+      - condition: { name: outdoor_breaker, value: false }
+      - condition: { name: disconnect, value: false }
+      - condition: { name: indoor_breaker, value: false }
+      - proved-dead: { known_before: true, circuit_dead: true, known_after: true }
+      - lead: { wire: w15, lifted: true }
+      - lead: { wire: w15, lifted: false }
+      - lead: { wire: w12, lifted: true }
+      - observation: { part: BR, seen: dropped out }
+      - lead: { wire: w12, lifted: false }
+      - lead: { wire: w36, lifted: true }
+      - reading: { function: mfd, red: CAP2.1, black: CAP2.2, entered: 10.00µF }
+      - lead: { wire: w36, lifted: false }
+      - condition: { name: indoor_breaker, value: true }
+      - reading: { function: vac, red: FU3.1, black: FU3.2, entered: 0.001V }
+      - condition: { name: indoor_breaker, value: false }
+      - proved-dead: { known_before: true, circuit_dead: true, known_after: true }
+      - reading: { function: ohms, red: AH.C, black: SUP.G, entered: OL }
+      - reading: { function: ohms, red: HP.1, black: HP.2, entered: 0.0Ω }
+      - reading: { function: ohms, red: LP.1, black: LP.2, entered: 0.0Ω }
+      - condition: { name: outdoor_breaker, value: true }
+      - condition: { name: disconnect, value: true }
+      - condition: { name: indoor_breaker, value: true }
+      - condition: { name: call_cool, value: false }
+      - condition: { name: call_fan, value: false }
+      - reading: { function: vac, red: TST.Y, black: LV.C, entered: 5.679V }
+      - reading: { function: vac-lowz, red: TST.Y, black: LV.C, entered: "0.0" }
+      - reading: { function: vac-lowz, red: TST.Y, black: LV.C, entered: "0.0" }
+      - reading: { function: vac-lowz, red: TST.Y, black: LV.C, entered: "0.0" }
+    YAML)->next;
+    expect($next)->not->toBe([])->and($next[0]->title)->not->toBe('Volts, low impedance: TST.Y → LV.C');
+});
