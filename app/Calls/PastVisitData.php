@@ -13,7 +13,7 @@ final readonly class PastVisitData extends Data
     /**
      * @param  list<string>  $done  what was done, a sentence each
      * @param  list<string>  $good  labels of the parts that were judged good
-     * @param  string|null  $guaranteedTo  the last day on which the shop stands by it, where the shop is; null where nothing was done or judged
+     * @param  string|null  $guaranteedTo  the last day on which the shop stands by it, where the shop is; null where there is nothing
      * @param  bool  $holds  whether it does on the day of the call that asks
      * @param  Claim|null  $claim  what the fault that is found now has to do with it; null while no part is found
      */

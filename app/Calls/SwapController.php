@@ -61,7 +61,9 @@ class SwapController
             ->map(static fn (TruckPart $one): TruckPartData => TruckPartData::of($one, SwapVerdictData::of($swap, $one->plate)))
             ->sortBy(static fn (TruckPartData $one): int => $one->judged->rank())->all());
 
-        return new SwapData($part, $about->caution, self::rather($habits), array_map(SwapRowData::of(...), $swap->rows()), $judged, $problem, $truck);
+        $rows = array_map(SwapRowData::of(...), $swap->rows());
+
+        return new SwapData($part, $about->caution, self::rather($habits), $rows, $judged, $problem, $truck);
     }
 
     /** The shop's habit between the original and another that fits, in a sentence; nothing where the choice is left open. */

@@ -51,8 +51,13 @@ final readonly class Trace
         $judged = $this->judging->of($call);
         $visit = $this->judging->visit($call, $judged);
         $standing = Standing::after($model->circuit, $call->log(), $judged);
-        [$assessment, $checks] = $this->shelf->alone($call->revision, function (Investigation $investigation) use ($call, $standing, $habits) {
-            $assessment = $investigation->assess($standing->allEvidence(), $standing->standpoint(new Leaning($habits)));
+        $from = $standing->standpoint(new Leaning($habits));
+        [$assessment, $checks] = $this->shelf->alone($call->revision, function (Investigation $investigation) use (
+            $call,
+            $standing,
+            $from,
+        ) {
+            $assessment = $investigation->assess($standing->allEvidence(), $from);
             $aftermath = new Aftermath($investigation->predictor());
             $checks = $this->aftermath($aftermath, $this->foundFaults($call, $assessment), $assessment, $standing);
             $investigation->predictor()->keep();

@@ -30,7 +30,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 class Unit extends Model
 {
-    protected $fillable = ['site_id', 'name', 'circuit_id', 'maker', 'model', 'serial', 'installed', 'place', 'serves', 'thermostat', 'critical'];
+    protected $fillable = [
+        'site_id', 'name', 'circuit_id', 'maker', 'model', 'serial', 'installed', 'place', 'serves', 'thermostat', 'critical',
+    ];
 
     /**
      * Those in which each word is found somewhere.

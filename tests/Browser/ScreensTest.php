@@ -59,6 +59,12 @@ it('has nothing cut off or under 44 px to hit', function (int $width, int $heigh
         expect($this->driver()->executeScript('return document.documentElement.scrollWidth <= window.innerWidth'))->toBeTrue(
             "$path is wider than the screen",
         );
+        expect($this->driver()->executeScript(<<<'JS'
+            return [...document.querySelectorAll('body *')].filter((e) => e.offsetParent !== null && !e.closest('svg, .sr-only')
+                && !['INPUT', 'TEXTAREA', 'SELECT'].includes(e.tagName) && e.innerText.trim() !== ''
+                && ['hidden', 'clip'].includes(getComputedStyle(e).overflowX) && e.scrollWidth > e.clientWidth + 1)
+                .map((e) => e.innerText.slice(0, 60));
+            JS))->toBe([], "text cut on $path");
         $small = $this->driver()->executeScript(
             "return [...document.querySelectorAll('button, main a, input')].filter(e => e.offsetParent !== null && "
                 ."!e.closest('footer') && e.type !== 'checkbox' && e.getBoundingClientRect().height < 44).map(e => "
@@ -66,7 +72,7 @@ it('has nothing cut off or under 44 px to hit', function (int $width, int $heigh
         );
         expect($small)->toBe([], "too small on $path");
     }
-})->with(['desk' => [1280, 800], 'phone' => [390, 844]]);
+})->with(['desk' => [1280, 800], 'phone' => [390, 844], 'desk at 200 %' => [640, 400]]);
 
 it('is clean by axe, in both themes', function (): void {
     $this->signIn();

@@ -6,7 +6,7 @@ namespace Levin\Core\Diagnosis;
 
 use Levin\Core\Circuit\Conditions;
 
-/** From where the next test is chosen: how the unit stands, where the technician is, what cannot be done now, what the shop would rather do. */
+/** From where the next test is chosen: how the unit stands, where the technician is, what cannot be done, what the shop would rather do. */
 final readonly class Standpoint
 {
     /**

@@ -114,7 +114,7 @@ final class Refusal extends RecordException
 
     public static function noJumpersHere(): self
     {
-        return new self('on', 'Your shop makes no jumper tests. Prove the part with the meter; a lead changes that in Shop, among its habits.');
+        return new self('on', 'Your shop makes no jumper tests. Prove the part with the meter; a lead changes that in Shop.');
     }
 
     /** @param  list<string>  $jumpers */

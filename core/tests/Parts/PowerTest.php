@@ -119,8 +119,10 @@ it('blows the two fuses whose legs are burnt together in a plug, and no other', 
     $settled = $unit->with($fault);
     $dead = [...['1 2' => ['T1', 'T2'], '2 3' => ['T2', 'T3']][$blown]];
     expect($settled->states['DISC'])->toBe("blown $blown")
-        // nothing between the two dead legs
+        // nothing between the two dead legs, phase voltage from each to ground, line voltage over each blown fuse
         ->and($unit->volts("DISC.$dead[0]", "DISC.$dead[1]", $settled))->toBeLessThan(1.0)
+        ->and($unit->volts("DISC.$dead[0]", 'SUP.G', $settled))->toEqualWithDelta(480 / sqrt(3), 5)
+        ->and($unit->volts(str_replace('T', 'DISC.F', $dead[0]), "DISC.$dead[0]", $settled))->toBeGreaterThan(250)
         // unplugged, it is out of the way: new fuses hold
         ->and($unit->settle($unit->conditions()->removing(['PL1']), [$fault])->states['DISC'])->not->toStartWith('blown');
 })->with([['PL1:pins1-2-burnt', '1 2'], ['PL1:pins2-3-burnt', '2 3']]);

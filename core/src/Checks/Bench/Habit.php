@@ -97,9 +97,9 @@ enum Habit: string
     public function why(): string
     {
         return match ($this) {
-            self::LiveOrDead => 'Volts tell under real conditions; ohms are safer: each test is weighed by what it tells and what it risks.',
+            self::LiveOrDead => 'Volts tell under real conditions, ohms are safer: a test is weighed by what it tells and what it risks.',
             self::SeriesString => 'Across a switch tells of that switch; to common tells which half of the string is dead.',
-            self::JumperTests => 'It proves the rest at once and hides a fault as fast: watched, logged, off again. Never round a gas safety.',
+            self::JumperTests => 'It proves the rest at once and hides a fault as fast: watched, logged, off; never round a gas safety.',
             self::GoodWinding => 'Sums and symmetry need no book; a maker\'s values find what both leave out.',
             self::WeakCapacitor => 'Its mark is what the motor was built for; ±6 % is usual in North America.',
             self::MotorOfDeadCapacitor => 'Its current and its temperature tell whether it was hurt.',

@@ -169,8 +169,8 @@ function MustMatch({ swap, part, is, set }: { swap: Swap; part: Part; is: Is; se
     return (
         <section aria-label="What must match">
             <div className="grid grid-cols-[minmax(0,1fr)_6.5rem_8.5rem] gap-x-3">
-                <h3 className="heading">What must match, from the plate</h3>
-                <span className="self-end text-quiet text-sm">was</span>
+                <h3 className="heading max-sm:col-span-3">What must match, from the plate</h3>
+                <span className="self-end text-quiet text-sm max-sm:col-start-2">was</span>
                 <span className="self-end text-quiet text-sm">the new one</span>
             </div>
             <ul>

@@ -1,4 +1,4 @@
-import type { CircuitSheet, Trace } from '../../api/shapes';
+import type { CircuitSheet, Part, Trace } from '../../api/shapes';
 import type { Send } from '../../api/use-outbox';
 import { counting } from './events';
 
@@ -27,12 +27,23 @@ export function PartField(props: FormProps & { value: string; set: (id: string) 
             Which part
             <select className="field" name="part" value={props.value} onChange={(e) => props.set(e.target.value)}>
                 {props.none !== undefined && <option value="">{props.none}</option>}
-                {targets(props.trace, props.sheet).map((p) => (
-                    <option key={p.id} value={p.id}>
-                        {p.label} ({p.id}), {p.place}
-                    </option>
-                ))}
+                <PartsByPlace parts={targets(props.trace, props.sheet)} />
             </select>
         </label>
     );
+}
+
+/** Parts to choose from, the places in the order of their first one. */
+export function PartsByPlace({ parts }: { parts: Part[] }) {
+    return [...new Set(parts.map((p) => p.place))].map((place) => (
+        <optgroup key={place} label={place}>
+            {parts
+                .filter((p) => p.place === place)
+                .map((p) => (
+                    <option key={p.id} value={p.id}>
+                        {p.label} ({p.id})
+                    </option>
+                ))}
+        </optgroup>
+    ));
 }

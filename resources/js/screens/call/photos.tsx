@@ -3,6 +3,7 @@ import type { CircuitSheet, Trace } from '../../api/shapes';
 import type { Send } from '../../api/use-outbox';
 import { scaled } from '../../ui/scaled';
 import { counting } from './events';
+import { PartsByPlace } from './part-field';
 
 interface Props {
     trace: Trace;
@@ -54,11 +55,7 @@ export function Photos({ trace, sheet, disabled, send }: Props) {
                     Of which part
                     <select className="field" name="photo-of" value={part} onChange={(e) => setPart(e.target.value)}>
                         <option value="">the unit, or none of the drawing's</option>
-                        {sheet.parts.map((p) => (
-                            <option key={p.id} value={p.id}>
-                                {p.label} ({p.id})
-                            </option>
-                        ))}
+                        <PartsByPlace parts={sheet.parts} />
                     </select>
                 </label>
                 <label className="grid gap-1">

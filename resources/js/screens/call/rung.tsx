@@ -111,7 +111,7 @@ function Open({ trace, stop }: { trace: Trace; stop: Stop }) {
     const [first, ...more] = at.open;
     return (
         <p
-            className={`truncate px-4 pb-1 text-odd text-sm leading-tight lg:px-10 ${stop === 'trace' ? 'max-lg:hidden' : ''}`}
+            className={`px-4 pb-1 text-odd text-sm leading-tight lg:px-10 ${stop === 'trace' ? 'max-lg:hidden' : ''}`}
             data-open-at={at.contact}
         >
             <strong>{CONTACT[at.contact]} is open.</strong> {first}

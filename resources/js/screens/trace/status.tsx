@@ -18,19 +18,22 @@ export function Status({ trace, stop }: { trace: Trace; stop: Stop }) {
         <header className="flex items-stretch border-ink border-b-2">
             <div
                 role="status"
-                className={`flex flex-col justify-center px-4 py-2 leading-tight lg:px-5 ${
+                className={`flex flex-col justify-center px-4 py-2 leading-tight max-lg:max-w-36 max-lg:px-3 lg:px-5 ${
                     standing.proved_dead ? 'border-ink border-r-2 bg-paper text-ink' : 'bg-ink text-paper'
                 }`}
             >
                 <strong className="whitespace-nowrap text-lg">{word}</strong>
-                <span className="whitespace-nowrap text-sm max-sm:hidden">{small}</span>
+                <span className="text-sm lg:whitespace-nowrap">{small}</span>
             </div>
-            <div className="min-w-0 flex-1 self-center px-4 py-2 leading-tight">
-                <h1 className="truncate font-bold text-lg">
-                    {call.unit.site} · {call.unit.name}
+            <div className="min-w-0 flex-1 self-center px-4 py-2 leading-tight max-lg:px-3">
+                <h1 className="font-bold text-lg leading-tight">
+                    <span className="max-lg:hidden">{call.unit.site} · </span>
+                    {call.unit.name}
                 </h1>
-                <p className="truncate text-quiet">
-                    Call {call.number} · {call.complaint}
+                <p className="text-quiet max-lg:text-sm">
+                    <span className="lg:hidden">{call.unit.site} · </span>
+                    Call {call.number}
+                    <span className="max-lg:hidden"> · {call.complaint}</span>
                 </p>
             </div>
             <div className="flex items-center gap-2 px-3 max-sm:px-2">
