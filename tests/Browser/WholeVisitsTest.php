@@ -128,9 +128,9 @@ it('goes as far as it can go with two fuses of three and the plug that blew them
     $this->signIn('ravi');
     $call = $this->freshCall('Surgery rooftop unit');
     $unit = Unit::shipped('rooftop-460-lockout');
-    $this->arrive($call, $unit, 'PL1:pins1-2-burnt', 'IBM', 'UCB', 'PM', 'LOR1', 'LOR2', 'ECO');
+    $this->arrive($call, $unit, 'PL1:pins1-2-burnt', 'CB1', 'IBM', 'UCB', 'PM', 'LOR1', 'LOR2', 'ECO');
     $this->visit("/calls/$call/".Stop::Trace->value);
-    // nothing between two legs behind the fuses, volts over a blown one
+    // the breaker is reset and holds: nothing between two legs behind the fuses, volts over a blown one
     $this->read($call, 'DISC.T1', 'DISC.T2', 'V~ volts a.c.', '0');
     $this->read($call, 'DISC.F1', 'DISC.T1', 'V~ volts a.c.', '480');
     $this->type('input[name=own_finding]', 'Compressor plug 1 burnt between pins 1 and 2');

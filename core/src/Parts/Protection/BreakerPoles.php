@@ -32,7 +32,7 @@ abstract class BreakerPoles extends PoleSwitch
         return [
             ...self::switchFields(),
             Field::number('amps', 'A', 'rating', 5, 400),
-            Field::number('trips_at', '×', 'multiple of the rating at which it opens at once; more where a current-limiting fuse behind it is faster', 3, 200, 10),
+            Field::number('trips_at', '×', 'multiple of the rating at which it opens at once', 3, 20, 10),
         ];
     }
 
