@@ -342,6 +342,20 @@ it('tells a current that creeps up from one that is steady, and one that came to
     'falling as it comes up' => [[1.05, 0.98], 'Steady: 1.05 to 0.98 A in 1 min.'],
 ]);
 
+it('wants the thermostat as it was found, where it was set otherwise for a test', function (): void {
+    $call = (new Called(Unit::cooling()))
+        ->noted(EventType::Thermostat, ['mode' => 'cool', 'set' => '72 °F', 'shows' => '80 °F', 'seated' => 'on its base']);
+    expect(asked($call, Contact::Restored))->toBe([])
+        ->and(asked($call->set('call_cool', false), Contact::Restored))
+        ->toBe(['Thermostat: set it back as you found it (cool, 72 °F), and write down what it shows.'])
+        // as it was before, or looked at again
+        ->and(asked($call->set('call_cool', true), Contact::Restored))->toBe([]);
+    $call->set('call_cool', false)->noted(EventType::Thermostat, ['mode' => 'cool', 'set' => '72 °F', 'shows' => '70 °F']);
+    expect(asked($call, Contact::Restored))->toBe([])
+        // nobody asks for what nobody looked at
+        ->and(asked((new Called(Unit::cooling()))->set('call_cool', false), Contact::Restored))->toBe([]);
+});
+
 it('asks for more time where it came and went', function (): void {
     $call = verified(found((new Called(Unit::cooling()))
         ->noted(EventType::Complaint, ['words' => 'x', 'since' => '', 'pattern' => 'now and then'])));

@@ -52,6 +52,7 @@ export function Arrive({ trace, sheet, outbox, disabled }: AtStop) {
                         ))}
                 </section>
             ))}
+            <Switches trace={trace} disabled={disabled} send={send} />
             <Thermostat trace={trace} disabled={disabled} send={send} />
             <Photos trace={trace} sheet={sheet} disabled={disabled} send={send} />
             <Sheet open={looking !== null} onOpenChange={() => setLooking(null)} title={looking?.label ?? ''}>
@@ -151,6 +152,41 @@ function Printed({ part, seen }: { part: Part; seen: string }) {
                 ))}
             </dl>
         </details>
+    );
+}
+
+/** Breakers, disconnects and doors that cut the power: one that is found off is half of the answer. */
+function Switches({ trace, disabled, send }: { trace: Trace; disabled: boolean; send: Send }) {
+    return (
+        <section aria-label="What cuts the power" className="mt-4">
+            <h3 className="heading">What cuts the power, as you find it</h3>
+            {trace.standing.conditions
+                .filter((c) => c.power)
+                .map(({ name, label, value, on, off }) => (
+                    <div
+                        key={name}
+                        className="grid gap-2 border-rule border-b py-2 lg:grid-cols-[220px_minmax(0,1fr)] lg:items-center"
+                    >
+                        <p className="font-bold leading-tight">{label}</p>
+                        <fieldset className="flex flex-wrap gap-2" aria-label={label}>
+                            {[true, false].map((is) => (
+                                <button
+                                    key={String(is)}
+                                    type="button"
+                                    className="key px-3"
+                                    data-switch={`${name}: ${is ? 'on' : 'off'}`}
+                                    aria-pressed={value === is}
+                                    data-on={value === is}
+                                    disabled={disabled}
+                                    onClick={() => value !== is && void send('condition', { name, value: is })}
+                                >
+                                    {is ? on : off}
+                                </button>
+                            ))}
+                        </fieldset>
+                    </div>
+                ))}
+        </section>
     );
 }
 

@@ -466,3 +466,25 @@ it('keeps what somebody tells in their own words until it is sent, and tells it 
     expect(words()).toBe('It was the fan.');
     localStorage.clear();
 });
+
+it('takes a disconnect that is found off', () => {
+    const disconnect = { name: 'disconnect', label: 'Disconnect', value: true, says: 'on', power: true, on: 'on', off: 'off' };
+    const call = { ...disconnect, name: 'call_cool', label: 'Call for cooling', power: false };
+    const props = at(aTrace({ standing: aStanding({ conditions: [disconnect, call] }) }));
+    render(<Arrive {...props} />, { wrapper: Inside });
+    const found = within(screen.getByLabelText('What cuts the power'));
+    expect(found.queryByText('Call for cooling')).toBeNull();
+    fireEvent.click(found.getByText('on'));
+    expect(props.send).not.toHaveBeenCalled();
+    fireEvent.click(found.getByText('off'));
+    expect(props.send).toHaveBeenCalledWith('condition', { name: 'disconnect', value: false });
+});
+
+it('asks besides what is listed for the thermostat as it was found', () => {
+    const open = ['Breaker: it should be on.', 'Thermostat: set it back as you found it (cool, 72 °F).'];
+    const rung = aRung(4).map((c) => (c.contact === 'restored' ? { ...c, open } : c));
+    render(<Repair {...at(repaired({ rung, open_items: [breaker] }), { sheet: sheetOfTwo })} />, { wrapper: Inside });
+    expect(screen.getByText('Put back what is listed above.')).toBeDefined();
+    expect(screen.queryByText('Breaker: it should be on.')).toBeNull();
+    expect(screen.getByText(/set it back as you found it/)).toBeDefined();
+});

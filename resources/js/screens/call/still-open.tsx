@@ -24,6 +24,7 @@ export function StillOpen({ trace, stop, disabled, send }: Props) {
             {own.map((contact) => (
                 <ContactOpen
                     key={contact.contact}
+                    trace={trace}
                     contact={contact}
                     disabled={disabled || trace.standing.closed || !trace.call.may_change}
                     send={send}
@@ -38,7 +39,20 @@ export function StillOpen({ trace, stop, disabled, send }: Props) {
     );
 }
 
-function ContactOpen({ contact, disabled, send }: { contact: RungContact; disabled: boolean; send: Send }) {
+/** What a contact asks for; what is to be put back is a list of its own, and comes first among it. */
+function orders({ contact, open }: RungContact, trace: Trace): string[] {
+    const listed = contact === 'restored' ? trace.open_items.filter((o) => !o.left).length : 0;
+    return listed === 0 ? open : ['Put back what is listed above.', ...open.slice(listed)];
+}
+
+interface OpenProps {
+    trace: Trace;
+    contact: RungContact;
+    disabled: boolean;
+    send: Send;
+}
+
+function ContactOpen({ trace, contact, disabled, send }: OpenProps) {
     const [reason, setReason] = useState<string | null>(null);
     const name = CONTACT[contact.contact];
     const waive = (on: boolean, why = '') =>
@@ -56,7 +70,7 @@ function ContactOpen({ contact, disabled, send }: { contact: RungContact; disabl
         <div data-still-open={contact.contact}>
             <h2 className="heading">{name}: still to do</h2>
             <ul className="grid gap-1 py-1">
-                {(contact.contact === 'restored' ? ['Put back what is listed above.'] : contact.open).map((order) => (
+                {orders(contact, trace).map((order) => (
                     <li key={order} className="border-rule border-b py-1 leading-snug">
                         {order}
                     </li>
