@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Levin\Core\Checks\Bench\Habit;
 use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Checks\Contactors\Contactor;
 
@@ -26,6 +27,11 @@ it('finds the pole that is burnt, and what is lost in it', function (string $pol
     ['0.05 0.08 0.19', Verdict::Good, 'Contactor good'], ['0.05 0.2 0.1', Verdict::Watch, 'Pole 2 is worn'],
     ['0.05 0.49', Verdict::Watch, 'Pole 2 is worn'], ['0.5 0.2', Verdict::Bad, 'Pole 1 is burnt'], ['0 0', Verdict::Good, 'Contactor good'],
 ]);
+
+it('is as strict with a pole as the shop is', function (string $volts, Verdict $verdict): void {
+    // a few tenths of a volt (common practice, no published source)
+    expect((new Contactor)->of(['poles' => $volts, 'worn' => Habit::THIRD_OF_A_VOLT])->verdict)->toBe($verdict);
+})->with([['0.09', Verdict::Good], ['0.11', Verdict::Watch], ['0.29', Verdict::Watch], ['0.31', Verdict::Bad]]);
 
 it('knows that watts are volts times amperes', function (): void {
     // P = V·I [physics]

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Levin\Core\Checks\Bench\Habit;
 use Levin\Core\Checks\Bench\Judgement;
 use Levin\Core\Checks\Bench\Verdict;
 use Levin\Core\Checks\Windings\ThreePhaseWindings;
@@ -19,6 +20,12 @@ it('holds three pairs against their mean, at the limits, under and over them', f
     $others = 20.0;
     expect(threePairs($others, $others, $others * (1 + $odd) / (1 - $odd / 2), ['leads' => '0'])->verdict)->toBe($verdict);
 })->with([[0.0, Verdict::Good], [0.048, Verdict::Good], [0.052, Verdict::Watch], [0.098, Verdict::Watch], [0.102, Verdict::Bad]]);
+
+it('is as strict with them as the shop is', function (float $odd, Verdict $verdict): void {
+    // 3 % doubtful, 5 % bad (common practice, no published source)
+    $read = threePairs(20.0, 20.0, 20.0 * (1 + $odd) / (1 - $odd / 2), ['leads' => '0', 'alike' => Habit::TWENTIETH]);
+    expect($read->verdict)->toBe($verdict)->and($read->limits[0]->words)->toContain('3 % doubtful, 5 % bad');
+})->with([[0.028, Verdict::Good], [0.032, Verdict::Watch], [0.048, Verdict::Watch], [0.052, Verdict::Bad]]);
 
 it('knows a delta with one winding open: one pair reads twice the others', function (float $winding): void {
     // closed, each pair is 2/3 of a winding; with one open, two windings in series across it, one across each other [physics]

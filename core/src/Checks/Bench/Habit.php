@@ -12,6 +12,8 @@ enum Habit: string
     case JumperTests = 'jumper tests';
     case GoodWinding = 'when a winding is good';
     case WeakCapacitor = 'weak capacitor';
+    case WornContact = 'a worn contact, volts over it under load';
+    case AlikeWindings = 'three windings that are alike';
     case MotorOfDeadCapacitor = 'a motor that ran on a dead capacitor';
     case FuseOfASet = 'one fuse of a set blown';
     case StartGear = 'start gear';
@@ -46,6 +48,14 @@ enum Habit: string
     public const WITHIN_10 = '±10 %';
 
     public const TEN_OFF = 'shop: −10 %';
+
+    public const HALF_A_VOLT = 'worn from 0.2 V, burnt from 0.5 V';
+
+    public const THIRD_OF_A_VOLT = 'worn from 0.1 V, burnt from 0.3 V';
+
+    public const TENTH = '5 % doubtful, 10 % bad';
+
+    public const TWENTIETH = '3 % doubtful, 5 % bad';
 
     public const PROVE_IT = 'prove it; both where it ran long or reads over its plate';
 
@@ -84,6 +94,8 @@ enum Habit: string
             self::JumperTests => [self::TIMED, self::NONE],
             self::GoodWinding => [self::SUMS, self::MAKERS],
             self::WeakCapacitor => [self::WITHIN_6, self::WITHIN_5, self::WITHIN_10, self::TEN_OFF],
+            self::WornContact => [self::HALF_A_VOLT, self::THIRD_OF_A_VOLT],
+            self::AlikeWindings => [self::TENTH, self::TWENTIETH],
             self::MotorOfDeadCapacitor => [self::PROVE_IT, self::BOTH],
             self::FuseOfASet => [self::WHOLE_SET, self::ONE_OF_THEM],
             self::StartGear => [self::BY_VOLTAGE, self::ANY_GEAR],
@@ -102,6 +114,8 @@ enum Habit: string
             self::JumperTests => 'It proves the rest at once and hides a fault as fast: watched, logged, off; never round a gas safety.',
             self::GoodWinding => 'Sums and symmetry need no book; a maker\'s values find what both leave out.',
             self::WeakCapacitor => 'Its mark is what the motor was built for; ±6 % is usual in North America.',
+            self::WornContact => 'More than a few tenths of a volt is heat in the contact.',
+            self::AlikeWindings => 'A meter and its clips are off by some of it.',
             self::MotorOfDeadCapacitor => 'Its current and its temperature tell whether it was hurt.',
             self::FuseOfASet => 'The others have had the same current, and are weaker than they look.',
             self::StartGear => 'It knows when the motor is up; a kit that waits by heat or time guesses.',
@@ -120,6 +134,8 @@ enum Habit: string
             self::JumperTests => 'Where a jumper goes on.',
             self::GoodWinding => 'Where the windings of a motor with three leads are judged, on the bench and in a call.',
             self::WeakCapacitor => 'Where a capacitor is judged, on the bench and in a call.',
+            self::WornContact => 'Where the poles of a contactor are judged, on the bench and in a call.',
+            self::AlikeWindings => 'Where the windings of a three-phase motor are judged, on the bench and in a call.',
             self::MotorOfDeadCapacitor => 'In what is to be done about a bad capacitor, on the bench and in a call.',
             self::FuseOfASet => 'In what the check of three fuses says to do.',
             self::StartGear => 'Where start gear is matched, on the bench and at Repair.',

@@ -9,6 +9,7 @@ use Levin\Core\Checks\Bench\Entry;
 use Levin\Core\Checks\Bench\Figure;
 use Levin\Core\Checks\Bench\Finding;
 use Levin\Core\Checks\Bench\Given;
+use Levin\Core\Checks\Bench\Habit;
 use Levin\Core\Checks\Bench\Judgement;
 use Levin\Core\Checks\Bench\Limit;
 use Levin\Core\Checks\Bench\PartCheck;
@@ -30,10 +31,11 @@ final class Contactor extends PartCheck
 
     private const DROPS_OUT = [0.2, 0.75];
 
-    /** Volts over a closed pole under load: from here on it is watched, and from here on burnt. [practice, no published source] */
-    private const WATCH = 0.2;
+    /** Volts over a closed pole under load: from here on it is worn, and from here on burnt. [practice, no published source] */
+    private const POLE = [0.2, 0.5];
 
-    private const BURNT = 0.5;
+    /** The same of a shop that is stricter. [practice, no published source] */
+    private const STRICTER = [0.1, 0.3];
 
     /** More starts an hour than this wear a contactor, and what it starts, before its time. [practice, no published source] */
     private const STARTS = 6.0;
@@ -64,6 +66,7 @@ final class Contactor extends PartCheck
                 Entry::row('poles', 'over each closed pole', Dimension::Voltage, true),
                 Entry::maybe('amps', 'through them', Dimension::Current, true),
                 Entry::maybe('starts', 'starts an hour', Dimension::Number, true),
+                Entry::habit('worn', 'a worn contact', Habit::WornContact),
                 Entry::choice('off', 'poles with the coil off', ['not read', 'all open', 'one closed']),
             ],
             row: new Row(
@@ -159,7 +162,8 @@ final class Contactor extends PartCheck
     /** @return list<Finding> */
     private function poles(Given $given): array
     {
-        $limit = new Limit('No more than a few tenths of a volt over a closed pole under load.', Source::practice());
+        [$worn, $burnt] = $given->word('worn') === Habit::THIRD_OF_A_VOLT ? self::STRICTER : self::POLE;
+        $limit = new Limit("A closed pole under load: {$given->word('worn')}.", Source::practice());
         $parts = [];
         foreach ($given->readings('poles') as $n => $volts) {
             $pole = 'Pole '.($n + 1);
@@ -170,8 +174,8 @@ final class Contactor extends PartCheck
                 ...$amps === null ? [] : [new Figure("lost in $pole", Dimension::Power, $volts * $amps)],
             ];
             $parts[] = match (true) {
-                $volts >= self::BURNT => new Finding(Verdict::Bad, "$pole is burnt.", $figures, $limit),
-                $volts >= self::WATCH => new Finding(Verdict::Watch, "$pole is worn.", $figures, $limit),
+                $volts >= $burnt => new Finding(Verdict::Bad, "$pole is burnt.", $figures, $limit),
+                $volts >= $worn => new Finding(Verdict::Watch, "$pole is worn.", $figures, $limit),
                 default => new Finding(Verdict::Good, "$pole is good.", $figures, $limit),
             };
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Checks\Windings;
 
 use Levin\Core\Checks\Bench\Figure;
+use Levin\Core\Checks\Bench\Habit;
 use Levin\Core\Checks\Bench\Limit;
 use Levin\Core\Checks\Bench\Source;
 use Levin\Core\Meter\MeterFunction;
@@ -15,9 +16,14 @@ use Levin\Core\Units\Dimension;
 final readonly class Balance
 {
     /** Off the mean by more is doubtful, and by more is bad. [practice, no published source] */
-    private const DOUBTFUL = 0.05;
+    private const USUAL = [0.05, 0.1];
 
-    private const BAD = 0.1;
+    /** The same of a shop that is stricter. [practice, no published source] */
+    private const STRICTER = [0.03, 0.05];
+
+    private float $doubtful;
+
+    private float $bad;
 
     /** Ω. */
     public float $mean;
@@ -31,9 +37,13 @@ final readonly class Balance
     /** Which that is. */
     public string $odd;
 
-    /** @param  non-empty-array<string, float>  $ohms  by name, what the meter's leads have taken off */
-    public function __construct(array $ohms)
+    /**
+     * @param  non-empty-array<string, float>  $ohms  by name, what the meter's leads have taken off
+     * @param  string  $alike  a choice of `Habit::AlikeWindings`
+     */
+    public function __construct(array $ohms, private string $alike)
     {
+        [$this->doubtful, $this->bad] = $alike === Habit::TWENTIETH ? self::STRICTER : self::USUAL;
         $mean = array_sum($ohms) / count($ohms);
         $off = array_map(static fn (float $read): float => $mean > 0.0 ? abs($read - $mean) / $mean : 0.0, $ohms);
         arsort($off);
@@ -51,18 +61,18 @@ final readonly class Balance
 
     public function isBad(): bool
     {
-        return $this->isOffBy(self::BAD);
+        return $this->isOffBy($this->bad);
     }
 
     public function isDoubtful(): bool
     {
-        return $this->isOffBy(self::DOUBTFUL);
+        return $this->isOffBy($this->doubtful);
     }
 
     /** Whether the meter may be off by more than what is doubtful. */
     public function isBelowMeter(): bool
     {
-        return $this->error > self::DOUBTFUL * $this->mean;
+        return $this->error > $this->doubtful * $this->mean;
     }
 
     /** @return list<Figure> */
@@ -75,9 +85,9 @@ final readonly class Balance
         ];
     }
 
-    public static function limit(): Limit
+    public function limit(): Limit
     {
-        return new Limit('Over 5 % off the mean is doubtful, over 10 % bad.', Source::practice());
+        return new Limit("Off the mean: $this->alike.", Source::practice());
     }
 
     private function isOffBy(float $share): bool

@@ -10,6 +10,7 @@ use Levin\Core\Checks\Bench\Entry;
 use Levin\Core\Checks\Bench\Figure;
 use Levin\Core\Checks\Bench\Finding;
 use Levin\Core\Checks\Bench\Given;
+use Levin\Core\Checks\Bench\Habit;
 use Levin\Core\Checks\Bench\Judgement;
 use Levin\Core\Checks\Bench\Limit;
 use Levin\Core\Checks\Bench\PartCheck;
@@ -60,6 +61,7 @@ final class NineLeads extends PartCheck
                 Entry::choice('supply', 'it is to be joined for', ['the lower voltage', 'the higher voltage']),
                 Entry::maybe('leads', 'meter leads held together', Dimension::Resistance, true),
                 Entry::maybe('ground', 'each lead to bare metal', Dimension::Resistance, true),
+                Entry::habit('alike', 'alike', Habit::AlikeWindings),
             ],
             row: new Row(
                 [new Post('T1'), new Post('T4'), new Post('T7'), new Post('inside')],
@@ -144,7 +146,7 @@ final class NineLeads extends PartCheck
         if (count($halves) < 2) {
             return [];
         }
-        $balance = new Balance($halves);
+        $balance = new Balance($halves, $given->word('alike'));
         $odd = self::between($balance->odd, '–');
         [$verdict, $words] = match (true) {
             $balance->isTooLow() => [Verdict::CannotSay, 'Too low for this meter.'],
@@ -154,7 +156,7 @@ final class NineLeads extends PartCheck
             default => [Verdict::Good, 'All that were read are alike.'],
         };
 
-        return [new Finding($verdict, $words, $balance->figures(), Balance::limit())];
+        return [new Finding($verdict, $words, $balance->figures(), $balance->limit())];
     }
 
     private static function connection(string $supply, bool $isWye, bool $isDelta): Finding

@@ -7,6 +7,7 @@ namespace Levin\Core\Checks\Windings;
 use Levin\Core\Checks\Bench\About;
 use Levin\Core\Checks\Bench\Entry;
 use Levin\Core\Checks\Bench\Given;
+use Levin\Core\Checks\Bench\Habit;
 use Levin\Core\Checks\Bench\Judgement;
 use Levin\Core\Checks\Bench\Limit;
 use Levin\Core\Checks\Bench\PartCheck;
@@ -41,6 +42,7 @@ final class ThreePhaseWindings extends PartCheck
                 Entry::number('t1t3', 'T1 – T3', Dimension::Resistance, true),
                 Entry::maybe('leads', 'meter leads held together', Dimension::Resistance, true),
                 Entry::maybe('ground', 'each lead to bare metal', Dimension::Resistance, true),
+                Entry::habit('alike', 'alike', Habit::AlikeWindings),
             ],
             row: new Row(
                 [new Post('T1'), new Post('T2'), new Post('T3')],
@@ -60,7 +62,7 @@ final class ThreePhaseWindings extends PartCheck
         $leads = $given->maybe('leads') ?? 0.0;
         $ohms = array_map(static fn (?float $read): float => max(0.0, ($read ?? 0.0) - $leads), $pairs);
         $judgement = match (count($open)) {
-            0 => $this->whole($ohms),
+            0 => $this->whole($ohms, $given->word('alike')),
             1 => $this->apart(
                 'Two pairs read and one is open, which neither wye nor delta can be.',
                 Verdict::CannotSay,
@@ -77,10 +79,13 @@ final class ThreePhaseWindings extends PartCheck
         return (new ToGround($given))->with($judgement);
     }
 
-    /** @param  array{T3: float, T1: float, T2: float}  $ohms  by the lead that each pair leaves out */
-    private function whole(array $ohms): Judgement
+    /**
+     * @param  array{T3: float, T1: float, T2: float}  $ohms  by the lead that each pair leaves out
+     * @param  string  $alike  what the shop calls alike
+     */
+    private function whole(array $ohms, string $alike): Judgement
     {
-        $balance = new Balance($ohms);
+        $balance = new Balance($ohms, $alike);
         [$verdict, $headline, $finding, $next] = match (true) {
             $balance->isTooLow() => [
                 Verdict::CannotSay, 'Too low for this meter', 'All three read no more than the meter can be off.',
@@ -101,7 +106,7 @@ final class ThreePhaseWindings extends PartCheck
             default => [Verdict::Good, 'Windings good', 'All three are alike.', 'Insulation at 500 V, then its three running currents.'],
         };
 
-        return new Judgement($verdict, $headline, [$finding], $balance->figures(), [Balance::limit()], $next);
+        return new Judgement($verdict, $headline, [$finding], $balance->figures(), [$balance->limit()], $next);
     }
 
     /**

@@ -63,7 +63,7 @@ function HabitList() {
     const problem = habits.error ?? change.error;
     return (
         <>
-            <h2 className="heading pt-8 pb-2">The shop's habits</h2>
+            <h2 className="heading pt-8 pb-2">What this shop does, and its limits</h2>
             {problem !== null && <Problem error={problem} retry={() => void habits.refetch()} />}
             <div className="grid max-w-[840px] gap-4">
                 {(habits.data?.habits ?? []).map(({ habit, choices, chosen, why, acts }) => (
