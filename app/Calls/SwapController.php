@@ -16,6 +16,7 @@ use Levin\Core\Checks\Bench\BadGiven;
 use Levin\Core\Checks\Bench\Habit;
 use Levin\Core\Checks\Bench\Habits;
 use Levin\Core\Checks\Replacement\Swap;
+use Levin\Core\Checks\Replacement\SwapRow;
 use Levin\Core\Circuit\UnknownName;
 use Levin\Core\Parts\Catalogue;
 
@@ -43,7 +44,7 @@ class SwapController
 
         return response()->json($swap === null
             ? new SwapData($part->id, '', '', [], null, null, [])
-            : self::with($part->id, $swap, self::typed($request), SignedIn::by($request), $habits));
+            : self::with($part->id, $swap, self::typed($request, $swap, SignedIn::by($request)), SignedIn::by($request), $habits));
     }
 
     /** @param  array<string, string>  $is */
@@ -61,7 +62,7 @@ class SwapController
             ->map(static fn (TruckPart $one): TruckPartData => TruckPartData::of($one, SwapVerdictData::of($swap, $one->plate)))
             ->sortBy(static fn (TruckPartData $one): int => $one->judged->rank())->all());
 
-        $rows = array_map(SwapRowData::of(...), $swap->rows());
+        $rows = array_map(static fn (SwapRow $row): SwapRowData => SwapRowData::of($row, $user->units ?? []), $swap->rows());
 
         return new SwapData($part, $about->caution, self::rather($habits), $rows, $judged, $problem, $truck);
     }
@@ -74,13 +75,18 @@ class SwapController
             : '';
     }
 
-    /** @return array<string, string> without what is left empty */
-    private static function typed(Request $request): array
+    /** @return array<string, string> without what is left empty; a bare number is in the unit that the reader prefers */
+    private static function typed(Request $request, Swap $swap, User $user): array
     {
+        $units = [];
+        foreach ($swap->rows() as $row) {
+            $units[$row->name] = SwapRowData::of($row, $user->units ?? [])->units[0] ?? '';
+        }
         $typed = [];
         foreach ($request->array('is') as $name => $text) {
             if (is_string($text) && trim($text) !== '') {
-                $typed[(string) $name] = trim($text);
+                $isBare = preg_match('/^[\d.,\s]+$/', $text) === 1;
+                $typed[(string) $name] = trim($text.($isBare ? ' '.($units[$name] ?? '') : ''));
             }
         }
 

@@ -145,6 +145,8 @@ it('fits a part on a dead circuit only, the one of the finding first, with what 
     // what is on the truck fills in its plate
     fireEvent.click(screen.getByText('This one'));
     type('what it leaves live, of the new one', 'no leg');
+    // a bare number is in the unit of its field
+    type('coil volts, of the new one', '24');
     type(/Its serial number/, '17');
     await waitFor(() => expect(fetch.mock.lastCall?.[0]).toContain('is%5Bswitched%5D=no+leg'));
     fireEvent.click(screen.getByText('It is fitted'));

@@ -39,7 +39,7 @@ function Against(props: FormProps & { part: Part }) {
             className="grid gap-4"
             onSubmit={(e) => {
                 e.preventDefault();
-                const filled = Object.fromEntries(Object.entries(is).filter(([, text]) => text.trim() !== ''));
+                const filled = typed(is, swap.data?.rows ?? []);
                 void send('replaced', {
                     part: part.id,
                     fitted,
@@ -186,6 +186,17 @@ function MustMatch({ swap, part, is, set }: { swap: Swap; part: Part; is: Is; se
                 ))}
             </ul>
         </section>
+    );
+}
+
+/** What is typed of the new one: a bare number is in the unit that the field has. */
+function typed(is: Is, rows: Swap['rows']): Is {
+    const filled = Object.entries(is).filter(([, text]) => text.trim() !== '');
+    return Object.fromEntries(
+        filled.map(([name, text]) => {
+            const unit = rows.find((row) => row.name === name)?.units[0];
+            return [name, unit !== undefined && /^[\d.,\s]+$/.test(text) ? `${text.trim()} ${unit}` : text];
+        }),
     );
 }
 
