@@ -44,7 +44,7 @@ class SwapController
 
         return response()->json($swap === null
             ? new SwapData($part->id, '', '', [], null, null, [])
-            : self::with($part->id, $swap, self::typed($request, $swap, SignedIn::by($request)), SignedIn::by($request), $habits));
+            : self::with($part->id, $swap, self::typed($request), SignedIn::by($request), $habits));
     }
 
     /** @param  array<string, string>  $is */
@@ -75,18 +75,13 @@ class SwapController
             : '';
     }
 
-    /** @return array<string, string> without what is left empty; a bare number is in the unit that the reader prefers */
-    private static function typed(Request $request, Swap $swap, User $user): array
+    /** @return array<string, string> without what is left empty */
+    private static function typed(Request $request): array
     {
-        $units = [];
-        foreach ($swap->rows() as $row) {
-            $units[$row->name] = SwapRowData::of($row, $user->units ?? [])->units[0] ?? '';
-        }
         $typed = [];
         foreach ($request->array('is') as $name => $text) {
             if (is_string($text) && trim($text) !== '') {
-                $isBare = preg_match('/^[\d.,\s]+$/', $text) === 1;
-                $typed[(string) $name] = trim($text.($isBare ? ' '.($units[$name] ?? '') : ''));
+                $typed[(string) $name] = trim($text);
             }
         }
 

@@ -9,6 +9,8 @@ import { type FormProps, PartField, targets } from './part-field';
 /** What is typed of a new part, by what must match. */
 type Is = Record<string, string>;
 
+const NOTHING: Is = {};
+
 /** A new part against the plate of the one that was there: what must match, what is on the truck, and what comes of another. */
 export function Fitted(props: FormProps) {
     const [part, setPart] = useState(targets(props.trace, props.sheet)[0]?.id ?? '');
@@ -28,7 +30,10 @@ function Against(props: FormProps & { part: Part }) {
     const [serial, setSerial] = useState('');
     const [truck, setTruck] = useState<number>();
     const [proving, setProving] = useState(false);
-    const swap = useSwap(trace.call.id, part.id, is, trace.events.length);
+    const stamp = trace.events.length;
+    const asked = useSwap(trace.call.id, part.id, NOTHING, stamp);
+    const filled = typed(is, asked.data?.rows ?? []);
+    const swap = useSwap(trace.call.id, part.id, filled, stamp);
     const dead = trace.standing.proved_dead;
     if (swap.isError) {
         return <Problem error={swap.error} retry={() => void swap.refetch()} />;
@@ -39,7 +44,6 @@ function Against(props: FormProps & { part: Part }) {
             className="grid gap-4"
             onSubmit={(e) => {
                 e.preventDefault();
-                const filled = typed(is, swap.data?.rows ?? []);
                 void send('replaced', {
                     part: part.id,
                     fitted,
