@@ -74,9 +74,9 @@ final readonly class CallImport
             'imported_at' => now(),
         ];
 
-        $this->keep(is_array($file['photos'] ?? null) ? $file['photos'] : []);
+        $photos = is_array($file['photos'] ?? null) ? $file['photos'] : [];
 
-        return Write::transaction(function () use ($fields, $rows, $number): int {
+        return Write::transaction(function () use ($fields, $rows, $number, $photos): int {
             if (Call::query()->where('number', $number)->exists()) {
                 throw UnusableCallFile::callIsHere($number);
             }
@@ -88,6 +88,8 @@ final readonly class CallImport
                 CallEvent::query()->create([...$row->row(), 'call_id' => $call->id, 'sequence' => $n + 1]);
             }
             $this->judging->keep($call);
+            // last: of a file that is not taken nothing is kept
+            $this->keep($photos);
 
             return $call->id;
         });

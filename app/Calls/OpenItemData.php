@@ -17,6 +17,7 @@ final readonly class OpenItemData extends Data
      * @param  string  $key  the wire, part or switch; two points of a jumper with ~ between
      * @param  string  $label  what it is, in words
      * @param  string  $state  how it stands
+     * @param  string  $order  what the rung asks for because of it
      * @param  string  $undo  what puts it back, on a key
      * @param  array<string, string|bool>  $data  of the event that puts it back
      * @param  string|null  $since  when it was opened; null where nobody knows
@@ -28,6 +29,7 @@ final readonly class OpenItemData extends Data
         public string $key,
         public string $label,
         public string $state,
+        public string $order,
         public string $undo,
         public array $data,
         public ?string $since,
@@ -43,6 +45,7 @@ final readonly class OpenItemData extends Data
             $item->key,
             $item->label,
             $item->state,
+            $item->order,
             $item->undo,
             $item->data,
             $item->since === null ? null : CarbonImmutable::createFromTimestamp($item->since)->toIso8601ZuluString(),

@@ -92,6 +92,10 @@ it('goes with its call to another installation, and nothing goes but the picture
     $take($file['photos'])->assertCreated();
     $this->get("/api/photos/$photo.jpg")->assertOk();
     expect((string) file_get_contents(app(PhotoShelf::class)->path($photo)))->toBe($bytes);
+    // the call is here by now: its file is taken no more, and no picture of it
+    unlink(app(PhotoShelf::class)->path($photo));
+    $take($file['photos'])->assertUnprocessable()->assertSee('Nothing was changed');
+    expect(app(PhotoShelf::class)->has($photo))->toBeFalse();
 });
 
 it('refuses what is no picture, one that is not here, and a part that there is not', function (): void {

@@ -92,6 +92,7 @@ export const anOpenItem = (over: Partial<OpenItem> = {}): OpenItem => ({
     key: 'w24',
     label: 'Orange wire w24, LP.2 – CC.A',
     state: 'lifted',
+    order: 'Land the orange wire w24, LP.2 – CC.A.',
     undo: 'land it',
     data: { wire: 'w24', lifted: false },
     since: null,

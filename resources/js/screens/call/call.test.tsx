@@ -93,6 +93,7 @@ const breaker = anOpenItem({
     key: 'breaker',
     label: 'Breaker',
     state: 'off',
+    order: 'Breaker: it should be on.',
     undo: 'on',
     data: { name: 'breaker', value: true },
 });

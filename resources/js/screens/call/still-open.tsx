@@ -41,8 +41,9 @@ export function StillOpen({ trace, stop, disabled, send }: Props) {
 
 /** What a contact asks for; what is to be put back is a list of its own, and comes first among it. */
 function orders({ contact, open }: RungContact, trace: Trace): string[] {
-    const listed = contact === 'restored' ? trace.open_items.filter((o) => !o.left).length : 0;
-    return listed === 0 ? open : ['Put back what is listed above.', ...open.slice(listed)];
+    const listed = new Set(contact === 'restored' ? trace.open_items.map((o) => o.order) : []);
+    const besides = open.filter((order) => !listed.has(order));
+    return besides.length === open.length ? open : ['Put back what is listed above.', ...besides];
 }
 
 interface OpenProps {

@@ -7,7 +7,7 @@ import { Watched } from './watched';
 /** When it was seen, where that is not simply now. */
 export type SeenMoment = 'at once' | 'as it starts' | 'comes and goes' | typeof MINUTES;
 
-/** What is seen after some minutes is seen so many seconds after power and call came on. */
+/** Seconds after power and call came on that "some minutes" stand for. */
 const MINUTES = 300;
 
 const MOMENTS: [SeenMoment | undefined, string][] = [
@@ -19,7 +19,7 @@ const MOMENTS: [SeenMoment | undefined, string][] = [
 ];
 
 /** How soon it opened, seconds. */
-const SOON: Record<string, number> = { 'at once': 0, 'within a minute': 30, 'after minutes': 300 };
+const SOON: Record<string, number> = { 'at once': 0, 'within a minute': 30, 'after minutes': MINUTES };
 
 interface Props {
     part: Part;
