@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Calls;
 
 use App\Api\Data;
+use Levin\Core\Meter\Display;
+use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Meter\MeterReading;
 
 /** What a healthy unit reads, or why the function must not be used there. */
@@ -12,15 +14,24 @@ final readonly class ExpectedData extends Data
 {
     /**
      * @param  float|null  $value  SI; null for OL
-     * @param  string  $display  as the meter shows it; empty when refused
+     * @param  string  $display  as a technician says it; empty when refused
+     * @param  string  $enters  what one types who reads the same
      */
-    private function __construct(public ?float $value, public string $display, public ?string $refused)
+    private function __construct(public ?float $value, public string $display, public string $enters, public ?string $refused)
     {
     }
 
-    public static function of(MeterReading $reading): self
+    public static function of(MeterReading $reading, MeterFunction $function): self
     {
-        return $reading->valid ? new self($reading->value, $reading->display(), null) : self::refused($reading->warnings[0]);
+        if (! $reading->valid) {
+            return self::refused($reading->warnings[0]);
+        }
+        if ($reading->value === null) {
+            return new self(null, $reading->display(), 'OL', null);
+        }
+        $said = Display::said($function, $reading->value);
+
+        return new self($reading->value, $said, str_starts_with($said, 'about 0') ? '0' : str_replace(' ', '', $said), null);
     }
 
     public static function notProvedDead(): self
@@ -30,6 +41,6 @@ final readonly class ExpectedData extends Data
 
     private static function refused(string $why): self
     {
-        return new self(null, '', $why);
+        return new self(null, '', '', $why);
     }
 }

@@ -16,6 +16,6 @@ final readonly class MeaningData extends Data
 
     public static function of(Meaning $meaning): self
     {
-        return new self($meaning->asHealthy, $meaning->text);
+        return new self($meaning->asHealthy, $meaning->text());
     }
 }

@@ -15,15 +15,16 @@ final readonly class StepData extends Data
     /**
      * @param  EventType|null  $event  that is sent when it is done; null for an order that changes nothing
      * @param  \stdClass  $data  of that event
+     * @param  bool  $act  whether it is the test itself
      */
-    private function __construct(public string $order, public ?EventType $event, public \stdClass $data)
+    private function __construct(public string $order, public ?EventType $event, public \stdClass $data, public bool $act)
     {
     }
 
     public static function of(Step $step): self
     {
         [$event, $data] = match ($step->kind) {
-            StepKind::Order => [null, []],
+            StepKind::Order, StepKind::Act => [null, []],
             StepKind::Land => [EventType::Lead, ['wire' => $step->target, 'lifted' => false]],
             StepKind::Lift => [EventType::Lead, ['wire' => $step->target, 'lifted' => true]],
             StepKind::TakeJumperOff => [EventType::Jumper, [
@@ -36,6 +37,6 @@ final readonly class StepData extends Data
             StepKind::ProveDead => [EventType::ProvedDead, []],
         };
 
-        return new self($step->order, $event, (object) $data);
+        return new self($step->order, $event, (object) $data, $step->kind === StepKind::Act);
     }
 }

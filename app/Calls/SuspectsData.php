@@ -7,6 +7,7 @@ namespace App\Calls;
 use App\Api\Data;
 use Levin\Core\Diagnosis\Assessment;
 use Levin\Core\Diagnosis\Evidence;
+use Levin\Core\Diagnosis\Likely;
 use Levin\Core\Diagnosis\PartShare;
 use Levin\Core\Diagnosis\SuspectGroup;
 
@@ -26,6 +27,8 @@ final readonly class SuspectsData extends Data
      * @param  list<string>|null  $found  faults of the group that is as good as found
      * @param  float  $nothingWrong  how probable it is that nothing is wrong in this circuit
      * @param  list<PartShareData>  $parts  most probable first
+     * @param  list<string>  $inDoubt  every part and wire that something may be wrong with
+     * @param  string  $nothingLikely  how probable it is that nothing is wrong, in a word
      * @param  string  $help  what would help where no test that is left does
      */
     private function __construct(
@@ -39,6 +42,8 @@ final readonly class SuspectsData extends Data
         public ?array $found,
         public float $nothingWrong,
         public array $parts,
+        public array $inDoubt,
+        public string $nothingLikely,
         public string $help,
     ) {
     }
@@ -59,6 +64,8 @@ final readonly class SuspectsData extends Data
             $assessment->found()?->faults,
             $assessment->posterior[0],
             array_map(static fn (PartShare $p): PartShareData => PartShareData::of($p), array_slice($assessment->parts, 0, self::TOLD)),
+            array_column($assessment->parts, 'target'),
+            Likely::word($assessment->posterior[0]),
             $assessment->help(),
         );
     }

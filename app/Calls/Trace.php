@@ -18,7 +18,6 @@ use Levin\Core\Diagnosis\Investigation;
 use Levin\Core\Diagnosis\Leaning;
 use Levin\Core\Diagnosis\SuspectGroup;
 use Levin\Core\Ladder\DrawnState;
-use Levin\Core\Ladder\Layout;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Operation\Energy;
 use Levin\Core\Record\Event;
@@ -73,7 +72,7 @@ final readonly class Trace
             $call->revision->id,
             StandingData::of($standing, Energy::highest($settled)),
             $this->events($call, $standing, $judged, $assessment),
-            DrawnState::of(Layout::of($model), $settled),
+            DrawnState::of($settled),
             $leading?->labels[0],
             SuspectsData::of($assessment),
             array_map(static fn (Advice $a): AdviceData => AdviceData::of($a, $model, $standing), $assessment->next),
@@ -155,7 +154,7 @@ final readonly class Trace
 
         return ExpectedData::of($function->goesOnWires()
             ? $investigation->expectedOnWires($function, $red, $turns, $standing->conditions)
-            : $investigation->expected($function, $red, $black, $standing->conditions));
+            : $investigation->expected($function, $red, $black, $standing->conditions), $function);
     }
 
     private function leading(Assessment $assessment, Standing $standing): ?SuspectGroup

@@ -6,6 +6,7 @@ namespace App\Circuits;
 
 use App\Api\Data;
 use Levin\Core\Circuit\Wire;
+use Levin\Core\Ladder\Closeup;
 use Levin\Core\Ladder\Drawing;
 use Levin\Core\Ladder\Layout;
 use Levin\Core\Operation\Sequence;
@@ -16,6 +17,7 @@ use Levin\Core\Parts\Kind;
 final readonly class CircuitSheetData extends Data
 {
     /**
+     * @param  list<Closeup>  $rungs  every rung by itself, in order
      * @param  list<PartData>  $parts
      * @param  list<WireData>  $wires
      * @param  list<QuantityData>  $quantities  that there are instruments for
@@ -24,6 +26,7 @@ final readonly class CircuitSheetData extends Data
     private function __construct(
         public string $title,
         public Drawing $drawing,
+        public array $rungs,
         public array $parts,
         public array $wires,
         public array $quantities,
@@ -34,10 +37,12 @@ final readonly class CircuitSheetData extends Data
     public static function of(Settler $settler): self
     {
         $model = $settler->model;
+        $layout = new Layout($model);
 
         return new self(
             $model->circuit->title,
-            Layout::of($model),
+            $layout->whole(),
+            $layout->closeups(),
             array_values(array_map(static fn (Kind $k): PartData => PartData::of($k, $model->circuit), $model->parts)),
             array_values(array_map(static fn (Wire $w): WireData => WireData::of($w), $model->circuit->wires)),
             array_map(static fn (string $q): QuantityData => QuantityData::of($model->circuit->quantity($q)), $model->circuit->measured()),

@@ -46,6 +46,19 @@ final class CircuitShelf
     }
 
     /**
+     * What only the circuit itself decides, and takes a while to work out.
+     *
+     * @template T
+     *
+     * @param  \Closure(): T  $work
+     * @return T
+     */
+    public function kept(string $what, CircuitRevision $revision, \Closure $work): mixed
+    {
+        return $this->cache->rememberForever("$what:".$this->key($revision), $work);
+    }
+
+    /**
      * One at a time: what has not been worked out of a large circuit takes half a minute, and whoever else wants it meanwhile waits.
      *
      * @template T

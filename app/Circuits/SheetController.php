@@ -18,7 +18,9 @@ class SheetController
     #[Operation('The sheet of a circuit revision', answer: CircuitSheetData::class)]
     public function show(CircuitRevision $revision, CircuitShelf $shelf): JsonResponse
     {
-        return response()->json(CircuitSheetData::of($shelf->settler($revision)), 200, self::KEEP);
+        $sheet = static fn (): CircuitSheetData => CircuitSheetData::of($shelf->settler($revision));
+
+        return response()->json($shelf->kept('sheet', $revision, $sheet), 200, self::KEEP);
     }
 
     #[Operation('The drawing of a circuit revision', file: 'image/svg+xml')]

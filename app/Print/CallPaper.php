@@ -72,7 +72,7 @@ final readonly class CallPaper
     /** @return list<string> as addresses of pictures */
     private function rungs(Visit $visit): array
     {
-        $rungs = Svg::rungs(Layout::of($visit->model), $visit->model->circuit, $visit->faulted());
+        $rungs = Svg::rungs(new Layout($visit->model), $visit->model->circuit, $visit->faulted());
 
         return array_map(
             static fn (string $svg): string => 'data:image/svg+xml;base64,'.base64_encode($svg),

@@ -40,11 +40,7 @@ final readonly class Hearing
 
     public function assessment(): Assessment
     {
-        $left = array_map($this->countInPlay(...), $this->weighing->along());
-        $meanings = [];
-        foreach ($this->evidence as $k => $item) {
-            $meanings[] = $this->meaning($item->isAsHealthy($this->predictor), $left[$k], $left[$k + 1]);
-        }
+        $meanings = $this->meanings();
         $posterior = $this->weighing->posterior;
         $doubted = $this->weighing->doubted();
         // what is doubted is asked once more, or by another way: as if it had not been said
@@ -214,11 +210,22 @@ final readonly class Hearing
         return $changed !== null && $waited[$changed] < self::WAITS ? $changed : null;
     }
 
-    private function meaning(bool $asHealthy, int $before, int $after): Meaning
+    /** @return list<Meaning> of each piece of evidence, after those before it */
+    private function meanings(): array
     {
-        $how = $asHealthy ? 'as healthy' : 'not healthy';
+        $along = $this->weighing->along();
+        $parts = new PartShares($this->predictor);
+        $meanings = [];
+        foreach ($this->evidence as $k => $item) {
+            $meanings[] = new Meaning(
+                $item->isAsHealthy($this->predictor),
+                $this->countInPlay($along[$k]),
+                $this->countInPlay($along[$k + 1]),
+                $parts->cleared($along[$k], $along[$k + 1]),
+            );
+        }
 
-        return new Meaning($asHealthy, $before, $after, $after < $before ? "$how, clears ".($before - $after) : $how);
+        return $meanings;
     }
 
     /** What something is most probably wrong with; null when most probably nothing is, or too little is known. */

@@ -10,6 +10,9 @@ final readonly class PartShares
     /** Less than this is not told. */
     private const TOLD = 0.005;
 
+    /** Nor is what is this much less probable than the most probable that is wrong with the same part. */
+    private const BESIDE = 0.05;
+
     public function __construct(private Predictor $predictor)
     {
     }
@@ -20,6 +23,37 @@ final readonly class PartShares
      */
     public function of(array $posterior): array
     {
+        $told = array_filter($this->shares($posterior), static fn (float $share): bool => $share >= self::TOLD);
+        $faults = $this->faults($posterior);
+
+        return array_map(
+            fn (string $target, float $share): PartShare => new PartShare($target, $this->label($target), $share, $faults[$target]),
+            array_map(strval(...), array_keys($told)),
+            $told,
+        );
+    }
+
+    /**
+     * What is told no more after a piece of evidence, and was before it.
+     *
+     * @param  non-empty-list<float>  $before  by variant
+     * @param  non-empty-list<float>  $after
+     * @return list<string> by their names, what was most probable first
+     */
+    public function cleared(array $before, array $after): array
+    {
+        $was = array_filter($this->shares($before), static fn (float $share): bool => $share >= self::TOLD);
+        $is = array_filter($this->shares($after), static fn (float $share): bool => $share >= self::TOLD);
+
+        return array_map($this->label(...), array_map(strval(...), array_keys(array_diff_key($was, $is))));
+    }
+
+    /**
+     * @param  non-empty-list<float>  $posterior
+     * @return array<string, float> by part or wire, the most probable first
+     */
+    private function shares(array $posterior): array
+    {
         $shares = [];
         foreach ($this->predictor->variants as $v => $faults) {
             foreach ($faults->targets() as $target) {
@@ -27,13 +61,36 @@ final readonly class PartShares
             }
         }
         arsort($shares);
-        $told = array_filter($shares, static fn (float $share): bool => $share >= self::TOLD);
-        $circuit = $this->predictor->settler->model->circuit;
 
-        return array_map(
-            static fn (string $target, float $share): PartShare => new PartShare($target, ucfirst(Spot::target($circuit, $target)), $share),
-            array_map(strval(...), array_keys($told)),
-            $told,
-        );
+        return $shares;
+    }
+
+    /**
+     * @param  non-empty-list<float>  $posterior
+     * @return array<string, list<string>> by part or wire, the most probable first
+     */
+    private function faults(array $posterior): array
+    {
+        $shares = [];
+        foreach ($this->predictor->suspects as $suspect) {
+            foreach ($suspect->causes as $fault) {
+                $label = $fault->mode->label.($suspect->comesAndGoes ? ', comes and goes' : '');
+                foreach ($suspect->variants as $v) {
+                    $shares[$fault->target][$label] = ($shares[$fault->target][$label] ?? 0.0) + $posterior[$v];
+                }
+            }
+        }
+
+        return array_map(static function (array $of): array {
+            arsort($of);
+            $least = self::BESIDE * max($of);
+
+            return array_map(strval(...), array_keys(array_filter($of, static fn (float $share): bool => $share >= $least)));
+        }, $shares);
+    }
+
+    private function label(string $target): string
+    {
+        return ucfirst(Spot::target($this->predictor->settler->model->circuit, $target));
     }
 }

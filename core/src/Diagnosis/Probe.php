@@ -39,6 +39,29 @@ final readonly class Probe implements Test
     #[\Override]
     public function title(Circuit $circuit): string
     {
+        return $this->measures().": $this->red → $this->black";
+    }
+
+    /** As one technician asks another for it: by the parts, not by their letters. */
+    public function asked(Circuit $circuit): string
+    {
+        [$red, $black] = [$circuit->partAt($this->red), $circuit->partAt($this->black)];
+
+        return match (true) {
+            $red->id !== $black->id => "{$this->measures()} from $red->label to $black->label",
+            count($red->terminals) > 2 => sprintf(
+                '%s across %s, %s to %s',
+                $this->measures(),
+                $red->label,
+                $red->terminalOf($this->red),
+                $black->terminalOf($this->black),
+            ),
+            default => "{$this->measures()} across $red->label",
+        };
+    }
+
+    private function measures(): string
+    {
         return match ($this->function) {
             MeterFunction::VoltsAc => 'Volts',
             MeterFunction::VoltsAcLowZ => 'Volts, low impedance',
@@ -48,7 +71,7 @@ final readonly class Probe implements Test
             MeterFunction::Continuity => 'Continuity',
             MeterFunction::Capacitance => 'Microfarads',
             MeterFunction::Amps, MeterFunction::MicroampsDc => throw new \LogicException('No probe goes on wires.'),
-        }.": $this->red → $this->black";
+        };
     }
 
     #[\Override]

@@ -7,13 +7,6 @@ namespace Levin\Core\Diagnosis;
 /** A result that a test may have, and what it would mean. */
 final readonly class Result
 {
-    /**
-     * Likelihood in words, from a probability on. [practice, no published source]
-     *
-     * @var array<string, float>
-     */
-    private const WORDS = ['almost certain' => 0.95, 'likely' => 0.5, 'possible' => 0.1, 'unlikely' => 0.0];
-
     /** Parts that are named before the others are counted. */
     private const NAMED = 2;
 
@@ -52,12 +45,6 @@ final readonly class Result
     /** Its probability in a word. */
     public function likely(): string
     {
-        foreach (self::WORDS as $word => $from) {
-            if ($this->probability >= $from) {
-                return $word;
-            }
-        }
-
-        throw new \LogicException('No probability is below nothing.');
+        return Likely::word($this->probability);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Levin\Core\Diagnosis;
 
+use Levin\Core\Circuit\Circuit;
+
 /** One order on the way to a test. One that changes how the unit stands is confirmed when it is done. */
 final readonly class Step
 {
@@ -18,6 +20,11 @@ final readonly class Step
     public static function order(string $order): self
     {
         return new self(StepKind::Order, $order);
+    }
+
+    public static function act(Test $test, Circuit $circuit): self
+    {
+        return new self(StepKind::Act, $test->order($circuit));
     }
 
     public static function deed(StepKind $kind, string $order, string $target = '', bool $on = false): self

@@ -8,6 +8,8 @@ namespace Levin\Core\Diagnosis;
 enum StepKind
 {
     case Order;
+    /** The test itself. */
+    case Act;
     case Land;
     case Lift;
     case TakeJumperOff;

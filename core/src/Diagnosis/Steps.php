@@ -44,7 +44,7 @@ final readonly class Steps
                 fn (string $id): Step => Step::deed(StepKind::Lift, 'Lift '.Spot::wire($this->circuit, $id).'.', $id),
                 array_diff($then->lifted, $now->lifted),
             )),
-            Step::order($candidate->test->order($this->circuit)),
+            Step::act($candidate->test, $this->circuit),
             ...$sweep === [] ? [] : [Step::order($this->sweep($candidate, ...$sweep))],
             ...$then->lifted === [] ? [] : [Step::order('Land what is lifted before the power comes back.')],
         ];

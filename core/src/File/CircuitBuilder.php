@@ -121,6 +121,6 @@ final readonly class CircuitBuilder
             : throw new \LogicException('The schema let a bad pair through.');
         $rows = array_map($pair, array_values($node->child('rows')->data));
 
-        return new Section($node->text('title'), isset($node->data['rails']) ? $pair($node->data['rails']) : null, $rows);
+        return new Section($node->text('title'), $node->texts('rails'), $rows);
     }
 }

@@ -44,10 +44,10 @@ final readonly class Soundness
         }
         foreach ($circuit->ladder as $section) {
             $where = "ladder, $section->title";
-            foreach ([...($section->rails ?? []), ...array_merge(...($section->rows ?: [[]]))] as $point) {
+            foreach ([...$section->rails, ...array_merge(...($section->rows ?: [[]]))] as $point) {
                 $check($this->problems->line(['ladder']), $where, $point);
             }
-            if (($section->rails === null) === ($section->rows === [])) {
+            if (($section->rails === []) === ($section->rows === [])) {
                 $this->problems->at(['ladder'], $where, 'A section has either rails or rows.', 'Give it one of the two.');
             }
         }

@@ -8,13 +8,12 @@ namespace Levin\Core\Ladder;
 final readonly class DrawnConductor
 {
     /**
-     * @param  string  $id  unique in the drawing
      * @param  string  $wire  empty for the lead of a symbol
      * @param  string  $from  the point at the beginning of the path
      * @param  string  $to  the point at its end; the same for a lead
      * @param  list<array{float, float}>  $path
      */
-    public function __construct(public string $id, public string $wire, public string $from, public string $to, public array $path)
+    public function __construct(public string $wire, public string $from, public string $to, public array $path)
     {
     }
 }

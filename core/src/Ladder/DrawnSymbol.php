@@ -6,11 +6,15 @@ namespace Levin\Core\Ladder;
 
 use Levin\Core\Parts\SymbolShape;
 
-/** What stands on a rung for two points of a part: the left one at x1, the right one at x2. */
+/** What stands on a rung for two terminals of a part, or at the end of three lines for three. */
 final readonly class DrawnSymbol
 {
     /**
-     * @param  string  $id  unique in the drawing
+     * @param  string  $id  the same wherever it is drawn, see SymbolState
+     * @param  list<string>  $ends  points, from left to right or from the first line to the third
+     * @param  float  $x  of its middle
+     * @param  float  $width  of what belongs to it alone, its texts included
+     * @param  float  $said  baseline for what is shown of its state, where the drawing has room for it
      * @param  string  $open  strokes as SVG path data about its middle, see Glyph; for what can open, as it is when open
      * @param  string  $closed  the same when closed
      */
@@ -18,12 +22,11 @@ final readonly class DrawnSymbol
         public string $id,
         public string $part,
         public SymbolShape $shape,
-        public string $caption,
-        public string $left,
-        public string $right,
-        public float $x1,
-        public float $x2,
+        public array $ends,
+        public float $x,
         public float $y,
+        public float $width,
+        public float $said,
         public string $open,
         public string $closed,
     ) {

@@ -24,6 +24,8 @@ final class Glyph
             SymbolShape::Fuse => 'M-46 0H-24M24 0H46M-24 -8H24V8H-24ZM-24 0H-8M8 0H24',
             SymbolShape::Coil => 'M-46 0H-19M19 0H46'.self::ring(0, 19),
             SymbolShape::Motor => 'M-46 0H-21M21 0H46'.self::ring(0, 21),
+            // its leads are drawn with their lines
+            SymbolShape::ThreePhaseMotor => 'M-46 0H-30'.self::ring(0, 30),
             SymbolShape::Winding => 'M-46 0H-32M32 0H46'.self::humps(),
             SymbolShape::Capacitor => 'M-46 0H-5M-5 -15V15M7 -15A18 18 0 0 0 7 15M3 0H46',
             SymbolShape::Resistor => 'M-46 0H-30L-25 -9L-15 9L-5 -9L5 9L15 -9L25 9L30 0H46',
@@ -48,6 +50,24 @@ final class Glyph
             default => self::open($shape),
         };
     }
+
+    /** How far it reaches to either side of its middle at the height where points are named. */
+    public static function reach(SymbolShape $shape): float
+    {
+        return match ($shape) {
+            SymbolShape::Contact => 10.0,
+            SymbolShape::Capacitor, SymbolShape::Sense => 12.0,
+            SymbolShape::Coil, SymbolShape::Motor, SymbolShape::Switch, SymbolShape::Thermal, SymbolShape::Pressure => 21.0,
+            SymbolShape::Winding, SymbolShape::Primary, SymbolShape::Secondary, SymbolShape::Resistor => 33.0,
+            default => 24.0,
+        };
+    }
+
+    /** Lines drawn beside its middle, so high and so low. */
+    public const HALF = 30.0;
+
+    /** From the middle of a symbol to the end of its leads. */
+    public const LEAD = 46.0;
 
     private static function ring(int $x, int $r): string
     {

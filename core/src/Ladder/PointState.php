@@ -9,7 +9,12 @@ use Levin\Core\Operation\Energy;
 /** How a point stands. */
 final readonly class PointState
 {
-    public function __construct(public string $point, public Energy $energy)
+    private function __construct(public string $point, public Energy $energy)
     {
+    }
+
+    public static function of(string $point, Energy $energy): self
+    {
+        return new self($point, $energy);
     }
 }

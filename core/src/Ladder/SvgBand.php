@@ -40,23 +40,15 @@ final readonly class SvgBand
             $head,
             '<title>'.self::text($this->circuit->title).'</title><rect width="100%" height="100%" fill="#fff" stroke="none"/>',
             sprintf('<g transform="translate(0 %g)">', -$this->top),
-            ...array_map($this->title(...), $this->drawing->titles),
             ...array_map($this->rail(...), $this->drawing->rails),
             ...array_map($this->conductor(...), $this->drawing->conductors),
             ...array_map($this->symbol(...), $this->drawing->symbols),
+            ...array_map($this->joint(...), $this->drawing->joints),
             ...array_map($this->point(...), $this->drawing->points),
+            ...array_map($this->words(...), $this->drawing->texts),
             '</g>',
             '</svg>',
         ]))."\n";
-    }
-
-    private function title(DrawnTitle $title): string
-    {
-        return $this->isIn($title->y) ? sprintf(
-            '<text x="20" y="%g" font-size="15" font-weight="bold" fill="#111" stroke="none">%s</text>',
-            $title->y,
-            self::text($title->title),
-        ) : '';
     }
 
     private function rail(DrawnRail $rail): string
@@ -90,28 +82,39 @@ final readonly class SvgBand
         if (! $this->isIn($symbol->y)) {
             return '';
         }
-        $x = ($symbol->x1 + $symbol->x2) / 2;
         $mark = in_array($symbol->part, $this->marked, true)
-            ? sprintf(self::MARKED_PART, $symbol->x1, $symbol->y - 22, $symbol->x2 - $symbol->x1)
+            ? sprintf(self::MARKED_PART, $symbol->x - Glyph::LEAD, $symbol->y - 22, 2 * Glyph::LEAD)
             : '';
 
-        return $mark.sprintf('<path transform="translate(%g %g)" d="%s"/>', $x, $symbol->y, $symbol->closed).sprintf(
-            '<text x="%g" y="%g" font-size="12" text-anchor="middle" fill="#111" stroke="none">%s</text>',
-            $x,
-            $symbol->y - 26,
-            self::text(trim("$symbol->part $symbol->caption")),
-        );
+        return $mark.sprintf('<path transform="translate(%g %g)" d="%s"/>', $symbol->x, $symbol->y, $symbol->closed);
+    }
+
+    /** @param  array{float, float}  $joint */
+    private function joint(array $joint): string
+    {
+        return $this->isIn($joint[1]) ? sprintf('<circle cx="%g" cy="%g" r="3" fill="#111"/>', ...$joint) : '';
     }
 
     private function point(DrawnPoint $point): string
     {
         return $this->isIn($point->y) ? sprintf(
-            '<circle cx="%1$g" cy="%2$g" r="3.5" fill="#111"/><text x="%1$g" y="%3$g" font-size="10" text-anchor="middle" '
-                .'fill="#111" stroke="none">%4$s</text>',
+            '<circle cx="%g" cy="%g" r="3.5" fill="%s"/>',
             $point->x,
             $point->y,
-            $point->y + 16,
-            self::text($point->point),
+            $point->flag ? '#fff' : '#111',
+        ) : '';
+    }
+
+    private function words(DrawnText $text): string
+    {
+        return $this->isIn($text->y) && $text->text !== '' ? sprintf(
+            '<text x="%g" y="%g" font-size="%g" text-anchor="middle" fill="#111" stroke="none"%s%s>%s</text>',
+            $text->x,
+            $text->y,
+            $text->size,
+            $text->role->isMono() ? ' font-family="monospace"' : '',
+            in_array($text->role, [TextRole::Part, TextRole::Title], true) ? ' font-weight="bold"' : '',
+            self::text($text->text),
         ) : '';
     }
 

@@ -39,6 +39,15 @@ final class Graph
     }
 
     /**
+     * @param  V  $vertex
+     * @return array<E, V> the vertex at the other end of each edge there
+     */
+    public function at(int|string $vertex): array
+    {
+        return $this->ways[$vertex] ?? [];
+    }
+
+    /**
      * Every vertex that can be reached from some, those included.
      *
      * @param  list<V>  $starts

@@ -14,6 +14,7 @@ enum SymbolShape: string
     case Fuse = 'fuse';
     case Coil = 'coil';
     case Motor = 'motor';
+    case ThreePhaseMotor = 'three-phase motor';
     case Winding = 'winding';
     case Capacitor = 'capacitor';
     case Resistor = 'resistor';

@@ -143,6 +143,6 @@ it('draws any circuit without losing a wire that lies between the rails', functi
     expect(count($wires))->toBe(count(array_unique($wires)))
         ->and($drawing->width)->toBeGreaterThan(0);
     foreach ($drawing->symbols as $symbol) {
-        expect($symbol->x2)->toBeGreaterThan($symbol->x1);
+        expect($symbol->x)->toBeGreaterThan(0.0)->toBeLessThan($drawing->width);
     }
 })->with(range(1, 8));

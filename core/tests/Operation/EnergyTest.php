@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Levin\Core\Ladder\DrawnState;
-use Levin\Core\Ladder\Layout;
 use Levin\Core\Operation\Energy;
 use Levin\Core\Tests\Support\Unit;
 
@@ -46,28 +45,26 @@ it('finds the highest volts between any two conductors that feed', function (): 
 
 it('says of the drawing what is closed, what is bridged and what a careful person assumes of a wire', function (): void {
     $unit = Unit::shipped('gas-furnace');
-    $drawing = Layout::of($unit->model());
-    $state = function (array $conditions, string ...$faults) use ($unit, $drawing): array {
-        $drawn = DrawnState::of($drawing, $unit->settle($unit->conditions($conditions), array_values($faults)));
+    $state = function (array $conditions, string ...$faults) use ($unit): array {
+        $drawn = DrawnState::of($unit->settle($unit->conditions($conditions), array_values($faults)));
 
-        return [array_column($drawn->symbols, null, 'id'), array_column($drawn->conductors, null, 'id'), $drawn];
+        return [array_column($drawn->symbols, null, 'id'), $drawn->wires];
     };
-    [$symbols, $conductors] = $state([]);
+    [$symbols, $wires] = $state([]);
     // a closed limit is bridged like any contact, whatever its shape
     expect($symbols['LIM 1 2'])->closed->toBeTrue()->across->toBe(Energy::Live);
     [$open] = $state([], 'LIM:open');
-    expect($open['LIM 1 2'])->closed->toBeFalse()->across->toBe(Energy::Dead)->left->toBe(Energy::Live)->right->toBe(Energy::Dead);
+    expect($open['LIM 1 2'])->closed->toBeFalse()->across->toBe(Energy::Dead);
     // a winding is a load: never bridged
     expect($symbols['IND 1 2'])->closed->toBeFalse()->across->toBe(Energy::Dead);
-    foreach ($conductors as $conductor) {
-        expect($conductor->whole)->toBeTrue();
+    foreach ($wires as $wire) {
+        expect($wire->whole)->toBeTrue();
     }
 });
 
 it('draws a broken wire for what may still be on it, and a lifted one by the end it hangs on', function (): void {
     $unit = Unit::cooling();
-    $drawing = Layout::of($unit->model());
-    $wire = fn ($settled, string $id) => array_column(DrawnState::of($drawing, $settled)->conductors, null, 'id')[$id];
+    $wire = fn ($settled, string $id) => array_column(DrawnState::of($settled)->wires, null, 'wire')[$id];
     $ends = $unit->model()->circuit->wire('w24');
     $healthy = $wire($unit->with(), 'w24');
     // live on one side, dead on the other: nobody knows where it is broken

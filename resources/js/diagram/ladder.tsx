@@ -1,235 +1,259 @@
-import { useMemo } from 'react';
-import type { CircuitSheet, DrawnConductor, DrawnState, DrawnSymbol, Part, SymbolState, Wire } from '../api/shapes';
+import { memo, useMemo, useState } from 'react';
+import type { CircuitSheet, Drawing, DrawnSymbol, DrawnText, Energy } from '../api/shapes';
+import { beside, type Item, itemsOf } from './along';
+import { type Probes, ProbesOn } from './probes';
+import { energyOf, type Standing } from './standing';
 
-export interface Probes {
-    red: string | null;
-    black: string | null;
+/** What is known of parts and wires. */
+export interface Known {
+    proved: string[];
+    inDoubt: string[];
 }
 
-interface Props {
-    sheet: CircuitSheet;
-    drawn: DrawnState;
-    probes: Probes;
-    proved: string[];
+export interface OnDrawing {
     onPoint: (point: string) => void;
     onPart: (part: string) => void;
+    onWire: (wire: string) => void;
 }
 
-const line = (path: DrawnConductor['path']) => `M${path.map(([x, y]) => `${x} ${y}`).join('L')}`;
+interface Props extends OnDrawing {
+    sheet: CircuitSheet;
+    drawing: Drawing;
+    is: Standing;
+    known: Known;
+    probes: Probes;
+    /** pixels a drawing unit */
+    zoom: number;
+    /** whether there is room for what is known and for the names at the leads */
+    roomy: boolean;
+    /** a part or a wire that is looked at */
+    chosen: string | null;
+    label: string;
+}
 
-const byId = <T extends { id: string }>(items: T[]) => new Map(items.map((item) => [item.id, item]));
+/** Smaller than this on the screen no text is shown. Pixels. */
+const LEAST = 14;
+
+/** Below these zooms the less important texts are left out, and none is made smaller. */
+const ROLES: [number, DrawnText['role'][]][] = [
+    [1, ['title', 'number', 'part', 'point', 'caption', 'reference', 'colour']],
+    [0.6, ['title', 'number', 'part']],
+    [0, []],
+];
+
+const line = (path: number[][]) => `M${path.map(([x, y]) => `${x} ${y}`).join('L')}`;
 
 /** The ladder diagram: highlighter under ink. Positions, strokes, and what is live or closed all come from the core. */
-export function Ladder({ sheet, drawn, probes, proved, onPoint, onPart }: Props) {
-    const { drawing } = sheet;
-    const parts = useMemo(() => byId(sheet.parts), [sheet.parts]);
-    const wires = useMemo(() => byId(sheet.wires), [sheet.wires]);
-    const energy = new Map(drawn.points.map((p) => [p.point, p.energy]));
-    const conductors = byId(drawn.conductors);
-    const symbols = byId(drawn.symbols);
-    const at = (point: string | null) => drawing.points.find((p) => p.point === point);
+export const Ladder = memo(function Ladder(props: Props) {
+    const { drawing, is, zoom, roomy } = props;
+    const items = useMemo(() => itemsOf(drawing), [drawing]);
+    const [at, setAt] = useState<string | null>(null);
+    const roles = ROLES.find(([least]) => zoom >= least)?.[1] ?? [];
+    const act = (item: Item) =>
+        item.kind === 'point' ? props.onPoint(item.id) : item.kind === 'part' ? props.onPart(item.id) : props.onWire(item.id);
+    const current = items.find((i) => i.key === at) ?? null;
     return (
+        // biome-ignore lint/a11y/useSemanticElements: a drawing is no fieldset
         <svg
-            className="ladder block h-auto w-full min-w-[820px]"
+            role="group"
+            className="ladder block"
+            width={drawing.width * zoom}
+            height={drawing.height * zoom}
             viewBox={`0 0 ${drawing.width} ${drawing.height}`}
-            aria-label="Ladder diagram"
+            aria-label={props.label}
+            aria-describedby={current === null ? undefined : `${props.label} here`}
+            // biome-ignore lint/a11y/noNoninteractiveTabindex: one stop for the whole drawing, arrows within
+            tabIndex={0}
+            style={{ '--zoom': zoom } as React.CSSProperties}
+            onKeyDown={(e) => {
+                const next = beside(items, at, e.key);
+                if (next !== undefined && e.key.startsWith('Arrow')) {
+                    e.preventDefault();
+                    e.stopPropagation();
+                    setAt(next.key);
+                } else if (e.key === 'Enter' && current !== null) {
+                    e.preventDefault();
+                    e.stopPropagation();
+                    act(current);
+                }
+            }}
         >
-            {drawing.rails.map((r) => (
-                <path key={`m${r.point}`} className={`mark ${energy.get(r.point)}`} d={`M${r.x} ${r.y1}V${r.y2}`} />
-            ))}
-            {drawing.conductors.map((c) => (
-                <path key={`m${c.id}`} className={`mark ${conductors.get(c.id)?.energy}`} d={line(c.path)} />
-            ))}
-            {drawing.symbols.map((s) => (
-                <SymbolMark key={`m${s.id}`} symbol={s} state={symbols.get(s.id)} />
-            ))}
-            {drawing.rails.map((r) => (
-                <path key={r.point} className="ink rail" d={`M${r.x} ${r.y1}V${r.y2}`} />
-            ))}
-            {drawing.conductors.map((c) => (
-                <path
-                    key={c.id}
-                    className="ink"
-                    d={line(c.path)}
-                    strokeDasharray={conductors.get(c.id)?.whole === false ? '2 7' : undefined}
-                >
-                    <title>{wireTitle(wires.get(c.wire))}</title>
-                </path>
-            ))}
+            <title id={`${props.label} here`}>{current === null ? props.label : itemName(current, props.sheet)}</title>
+            <Marks drawing={drawing} is={is} />
+            <Ink drawing={drawing} is={is} chosen={props.chosen} onWire={props.onWire} />
             {drawing.symbols.map((s) => (
                 <SymbolInk
                     key={s.id}
                     symbol={s}
-                    state={symbols.get(s.id)}
-                    part={parts.get(s.part)}
-                    proved={proved.includes(s.part)}
-                    onPart={onPart}
+                    closed={is.symbol(s.id)?.closed === true}
+                    proved={props.known.proved.includes(s.part)}
+                    inDoubt={props.known.inDoubt.includes(s.part)}
+                    roomy={roomy}
+                    chosen={props.chosen === s.part}
+                    onPart={props.onPart}
                 />
             ))}
+            {drawing.joints.map(([x, y]) => (
+                <circle key={`${x} ${y}`} className="dot" cx={x} cy={y} r={3} />
+            ))}
             {drawing.points.map((p) => (
-                <PointDot key={`${p.point}${p.y}`} {...p} onPoint={onPoint} />
+                // biome-ignore lint/a11y/noStaticElementInteractions: the drawing as a whole takes the keys
+                <g key={`${p.point} ${p.x} ${p.y}`} className="point" data-point={p.point} onClick={() => props.onPoint(p.point)}>
+                    <circle className="reach" cx={p.x} cy={p.y} r={22} />
+                    <circle className={p.flag ? 'flag' : 'dot'} cx={p.x} cy={p.y} r={4.5} />
+                </g>
             ))}
-            {drawing.titles.map((t) => (
-                <text key={t.title} x={24} y={t.y} className="quiet" fontSize={15} fontWeight={700} letterSpacing={0.8}>
-                    {t.title.toUpperCase()}
-                </text>
-            ))}
-            <Probe point={at(probes.black)} lead="black" />
-            <Probe point={at(probes.red)} lead="red" />
+            {drawing.texts
+                .filter((t) => roles.includes(t.role) && t.text !== '')
+                .map((t) => (
+                    <text
+                        key={`${t.role} ${t.x} ${t.y}`}
+                        className={`t-${t.role}`}
+                        x={t.x}
+                        y={t.y}
+                        textAnchor="middle"
+                        fontSize={Math.max(t.size, LEAST / zoom)}
+                    >
+                        {t.text}
+                    </text>
+                ))}
+            {current !== null && (
+                <rect
+                    key={current.key}
+                    ref={intoView}
+                    className="here"
+                    x={current.x - 24}
+                    y={current.y - 24}
+                    width={48}
+                    height={48}
+                />
+            )}
+            <ProbesOn drawing={drawing} probes={props.probes} named={roomy} zoom={zoom} />
         </svg>
     );
+});
+
+/** Moved along by keys, it stays in sight. */
+const intoView = (here: SVGRectElement | null) => here?.scrollIntoView?.({ block: 'nearest', inline: 'nearest' });
+
+function itemName(item: Item, sheet: CircuitSheet): string {
+    if (item.kind === 'point') {
+        return `Point ${item.id}`;
+    }
+    if (item.kind === 'part') {
+        return `${sheet.parts.find((p) => p.id === item.id)?.label ?? ''} ${item.id}`;
+    }
+    const wire = sheet.wires.find((w) => w.id === item.id);
+    return wire === undefined ? item.id : `${wire.colour} wire, ${wire.from} to ${wire.to}`;
 }
 
-const wireTitle = (w: Wire | undefined) => (w === undefined ? '' : `${w.id}: ${w.colour}, ${w.gauge} AWG, ${w.from} to ${w.to}`);
-
-function SymbolMark({ symbol: s, state }: { symbol: DrawnSymbol; state: SymbolState | undefined }) {
-    const middle = (s.x1 + s.x2) / 2;
-    if (state === undefined) {
-        return null;
-    }
+/** What the highlighter did. */
+const Marks = memo(function Marks({ drawing, is }: { drawing: Drawing; is: Standing }) {
     return (
+        <g>
+            {drawing.rails.map((r) => (
+                <path key={r.point} className={`mark ${is.point(r.point)}`} d={`M${r.x} ${r.y1}V${r.y2}`} />
+            ))}
+            {drawing.conductors.map((c) => (
+                <path key={line(c.path)} className={`mark ${energyOf(c, is)}`} d={line(c.path)} />
+            ))}
+            {drawing.symbols.map((s) => (
+                <SymbolMark key={s.id} symbol={s} is={is} />
+            ))}
+        </g>
+    );
+});
+
+function SymbolMark({ symbol: s, is }: { symbol: DrawnSymbol; is: Standing }) {
+    const [left, right] = [s.ends[0] ?? '', s.ends[s.ends.length - 1] ?? ''];
+    return s.ends.length > 2 ? null : (
         <>
-            <path className={`mark ${state.left}`} d={`M${s.x1} ${s.y}H${middle - 20}`} />
-            <path className={`mark ${state.right}`} d={`M${middle + 20} ${s.y}H${s.x2}`} />
-            <path className={`mark ${state.across}`} d={`M${middle - 20} ${s.y}H${middle + 20}`} />
+            <path className={`mark ${is.point(left)}`} d={`M${s.x - 46} ${s.y}H${s.x - 20}`} />
+            <path className={`mark ${is.point(right)}`} d={`M${s.x + 20} ${s.y}H${s.x + 46}`} />
+            <path className={`mark ${is.symbol(s.id)?.across ?? 'dead'}`} d={`M${s.x - 20} ${s.y}H${s.x + 20}`} />
         </>
     );
 }
 
 interface InkProps {
+    drawing: Drawing;
+    is: Standing;
+    chosen: string | null;
+    onWire: (wire: string) => void;
+}
+
+/** Lines; what they carry is told by their weight and pattern as well. */
+const Ink = memo(function Ink({ drawing, is, chosen, onWire }: InkProps) {
+    return (
+        <g>
+            {drawing.rails.map((r) => (
+                <InkLine key={r.point} energy={is.point(r.point)} d={`M${r.x} ${r.y1}V${r.y2}`} rail />
+            ))}
+            {drawing.conductors.map((c) =>
+                c.wire === '' ? (
+                    <InkLine key={line(c.path)} energy={energyOf(c, is)} d={line(c.path)} />
+                ) : (
+                    // biome-ignore lint/a11y/noStaticElementInteractions: the drawing as a whole takes the keys
+                    <g key={c.wire} className="wire" data-wire={c.wire} onClick={() => onWire(c.wire)}>
+                        <path className="reach" d={line(c.path)} />
+                        {chosen === c.wire && <path className="chosen" d={line(c.path)} />}
+                        <InkLine energy={energyOf(c, is)} d={line(c.path)} broken={is.wire(c.wire)?.whole === false} />
+                    </g>
+                ),
+            )}
+        </g>
+    );
+});
+
+function InkLine({ energy, d, rail = false, broken = false }: { energy: Energy; d: string; rail?: boolean; broken?: boolean }) {
+    const kind = broken ? 'broken' : energy;
+    return (
+        <>
+            <path className={`ink ${kind} ${rail ? 'rail' : ''}`} d={d} />
+            {kind === 'common' && <path className="core" d={d} />}
+        </>
+    );
+}
+
+interface SymbolProps {
     symbol: DrawnSymbol;
-    state: SymbolState | undefined;
-    part: Part | undefined;
+    closed: boolean;
     proved: boolean;
+    inDoubt: boolean;
+    roomy: boolean;
+    chosen: boolean;
     onPart: (part: string) => void;
 }
 
-function SymbolInk({ symbol: s, state, part, proved, onPart }: InkProps) {
-    const middle = (s.x1 + s.x2) / 2;
-    const looks = (part?.observables.length ?? 0) > 0;
-    const label = part?.label ?? s.part;
-    const act = looks ? () => onPart(s.part) : undefined;
-    const isRound = s.shape === 'coil' || s.shape === 'motor';
+const SymbolInk = memo(function SymbolInk({ symbol: s, closed, proved, inDoubt, roomy, chosen, onPart }: SymbolProps) {
+    const isRound = s.shape === 'coil' || s.shape === 'motor' || s.shape === 'three-phase motor';
+    const said = proved ? 'proved' : inDoubt ? 'in doubt' : '';
     return (
-        <g
-            {...(looks
-                ? {
-                      role: 'button',
-                      tabIndex: 0,
-                      'aria-label': `What is seen of ${label}`,
-                      onClick: act,
-                      onKeyDown: (e: React.KeyboardEvent) => {
-                          if (e.key === 'Enter') {
-                              e.stopPropagation();
-                              act?.();
-                          }
-                      },
-                      style: { cursor: 'pointer' },
-                  }
-                : {})}
-        >
-            <title>{label}</title>
-            <rect x={s.x1 + 16} y={s.y - 24} width={s.x2 - s.x1 - 32} height={48} fill="transparent" />
-            {isRound && <circle cx={middle} cy={s.y} r={s.shape === 'motor' ? 21 : 19} fill="var(--paper)" />}
-            <path className="ink" transform={`translate(${middle} ${s.y})`} d={state?.closed === true ? s.closed : s.open} />
-            {isRound ? (
-                <text x={middle} y={s.y + 4.5} textAnchor="middle" fontSize={s.part.length > 3 ? 12 : 13.5} fontWeight={700}>
-                    {s.part}
-                </text>
-            ) : (
-                <text
-                    x={middle}
-                    y={s.y - (s.shape === 'secondary' ? 29 : 22)}
-                    textAnchor="middle"
-                    fontSize={13.5}
-                    fontWeight={700}
-                >
-                    {s.part}
+        // biome-ignore lint/a11y/noStaticElementInteractions: the drawing as a whole takes the keys
+        <g className="part" data-part={s.part} onClick={() => onPart(s.part)}>
+            <rect className="reach" x={s.x - 24} y={s.y - 44} width={48} height={88} />
+            {chosen && <rect className="chosen" x={s.x - 34} y={s.y - 34} width={68} height={68} />}
+            {isRound && (
+                <circle cx={s.x} cy={s.y} r={s.shape === 'coil' ? 19 : s.shape === 'motor' ? 21 : 30} fill="var(--paper)" />
+            )}
+            <path className="ink glyph" transform={`translate(${s.x} ${s.y})`} d={closed ? s.closed : s.open} />
+            {said !== '' && roomy && (
+                <text className={`said ${proved ? 'good' : 'odd'}`} x={s.x} y={s.said} textAnchor="middle" fontSize={14}>
+                    {proved ? '✓ ' : ''}
+                    {said}
                 </text>
             )}
-            {s.caption !== '' && s.caption !== 'coil' && (
-                <text
-                    x={middle}
-                    y={s.y + (isRound ? 36 : s.shape === 'pressure' ? 38 : 30)}
-                    textAnchor="middle"
-                    fontSize={12.5}
-                    className="quiet"
-                >
-                    {s.caption}
-                </text>
-            )}
-            {proved && (
-                <path
-                    d={`M${middle + (s.shape === 'secondary' ? 37 : 26)} ${s.y - 26}l5 6l11 -13`}
-                    fill="none"
-                    stroke="var(--good)"
-                    strokeWidth={3.4}
-                    aria-label="proved"
-                />
-            )}
+            {said !== '' && !roomy && <Tick symbol={s} proved={proved} />}
         </g>
     );
-}
+});
 
-function PointDot({ point, x, y, onPoint }: { point: string; x: number; y: number; onPoint: (point: string) => void }) {
-    return (
-        // biome-ignore lint/a11y/useSemanticElements: an SVG group cannot be a button element
-        <g
-            className="point"
-            role="button"
-            tabIndex={0}
-            aria-label={`Point ${point}`}
-            data-point={point}
-            onClick={() => onPoint(point)}
-            onKeyDown={(e) => {
-                if (e.key === 'Enter' || e.key === ' ') {
-                    e.preventDefault();
-                    e.stopPropagation();
-                    onPoint(point);
-                }
-            }}
-        >
-            <circle className="reach" cx={x} cy={y} r={24} fill="transparent" />
-            <circle className="dot" cx={x} cy={y} r={4.5} fill="var(--ink)" />
-            <text x={x} y={y + 19} textAnchor="middle" fontSize={11.5} fontFamily="var(--font-mono)">
-                {point}
-            </text>
-        </g>
-    );
-}
-
-function Probe({ point, lead }: { point: { x: number; y: number; point: string } | undefined; lead: 'red' | 'black' }) {
-    if (point === undefined) {
-        return null;
-    }
-    const fill = lead === 'red' ? 'var(--color-probe-red)' : 'var(--color-probe-black)';
-    const lean = lead === 'red' ? -16 : 16;
-    const wide = point.point.length * 8.4 + 16;
-    return (
-        <g pointerEvents="none" data-probe={lead}>
-            <path d={`M${point.x} ${point.y}l${lean} -30`} stroke={fill} strokeWidth={6} />
-            <circle cx={point.x} cy={point.y} r={8} fill={fill} stroke="#fff" strokeWidth={1.6} />
-            <rect
-                x={point.x + lean - (lead === 'red' ? wide - 12 : 12)}
-                y={point.y - 54}
-                width={wide}
-                height={26}
-                rx={3}
-                fill={fill}
-                stroke="#fff"
-                strokeWidth={1.2}
-            />
-            <text
-                x={point.x + lean - (lead === 'red' ? wide / 2 - 12 : 12 - wide / 2)}
-                y={point.y - 36.5}
-                textAnchor="middle"
-                fontSize={13.5}
-                fontWeight={700}
-                fontFamily="var(--font-mono)"
-                style={{ fill: '#fff' }}
-            >
-                {point.point}
-            </text>
-        </g>
+/** Beside the letters of a part: proved, or in doubt. */
+function Tick({ symbol: s, proved }: { symbol: DrawnSymbol; proved: boolean }) {
+    const x = s.x + s.part.length * 5.4 + 5;
+    return proved ? (
+        <path className="tick" d={`M${x} ${s.y - 35}l4 5l9 -11`} aria-label="proved" />
+    ) : (
+        <path className="doubt" d={`M${x + 2} ${s.y - 41}h8v8h-8z`} aria-label="in doubt" />
     );
 }

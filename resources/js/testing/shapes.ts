@@ -5,6 +5,7 @@ import type {
     Call,
     CircuitSheet,
     Condition,
+    Drawing,
     DrawnState,
     LogEvent,
     OpenItem,
@@ -77,11 +78,24 @@ export const aPart = (id: string, over: Partial<Part> = {}): Part => ({
     ...over,
 });
 
+export const aDrawing = (over: Partial<Drawing> = {}): Drawing => ({
+    width: 300,
+    height: 100,
+    rails: [],
+    points: [],
+    symbols: [],
+    conductors: [],
+    texts: [],
+    joints: [],
+    ...over,
+});
+
 export const aSheet = (over: Partial<CircuitSheet> = {}): CircuitSheet => ({
     title: 'Split cooling',
-    drawing: { width: 300, height: 100, titles: [], rails: [], points: [], symbols: [], conductors: [] },
+    drawing: aDrawing(),
+    rungs: [],
     parts: [aPart('CC', { label: 'Contactor', points: ['CC.A', 'CC.B'], observables: ['pulled in', 'dropped out'] })],
-    wires: [{ id: 'w24', colour: 'orange', from: 'LP.2', to: 'CC.A', gauge: 18 }],
+    wires: [{ id: 'w24', colour: 'orange', from: 'LP.2', to: 'CC.A', gauge: 18, bundle: '' }],
     sequence: [{ at: 0.3, part: 'CC', label: 'Contactor', does: 'pulled in' }],
     quantities: [{ name: 'head_pressure', label: 'Head pressure', units: ['kPa', 'psi', 'bar'] }],
     ...over,
@@ -101,7 +115,7 @@ export const anOpenItem = (over: Partial<OpenItem> = {}): OpenItem => ({
     ...over,
 });
 
-export const nothingDrawn: DrawnState = { points: [], symbols: [], conductors: [] };
+export const nothingDrawn: DrawnState = { points: [], symbols: [], wires: [] };
 
 export const anAdvice = (over: Partial<Advice> = {}): Advice => ({
     kind: 'probe',
@@ -121,7 +135,7 @@ export const anAdvice = (over: Partial<Advice> = {}): Advice => ({
     minutes: 4.5,
     line_voltage: false,
     dead: true,
-    steps: [{ order: 'Red on Contactor CC.A; black on Contactor CC.B.', event: null, data: {} }],
+    steps: [{ order: 'Red on Contactor CC.A; black on Contactor CC.B.', event: null, data: {}, act: true }],
     choices: [],
     quantity: null,
     place: 'outdoor unit',
@@ -204,6 +218,8 @@ export const theSuspects = (over: Partial<Trace['suspects']> = {}): Trace['suspe
     found: null,
     nothing_wrong: 0,
     parts: [],
+    in_doubt: [],
+    nothing_likely: 'unlikely',
     help: '',
     ...over,
 });

@@ -125,10 +125,7 @@ abstract class ThreePhaseLoad extends ThreePhaseMachine
     #[\Override]
     public function symbols(): array
     {
-        return [
-            new Symbol(SymbolShape::Motor, 'T1', 'T2', '1–2'),
-            new Symbol(SymbolShape::Winding, 'T2', 'T3', '2–3'),
-        ];
+        return [Symbol::onThreeLines(SymbolShape::ThreePhaseMotor, 'T1', 'T2', 'T3', 'three-phase')];
     }
 
     #[\Override]

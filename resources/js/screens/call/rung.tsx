@@ -9,7 +9,8 @@ export function CallRung({ trace, stop }: { trace: Trace; stop: Stop }) {
     const energised = reach < 0 ? rung.length : reach;
     return (
         <nav aria-label="This call, stop by stop" className="shrink-0 border-ink border-b-2 bg-paper">
-            <div className="flex items-stretch px-3 [--gap:6px] lg:px-6 lg:[--gap:10px]">
+            <div className="flex items-stretch px-1 [--gap:5px] lg:px-6 lg:[--gap:10px]">
+                <Beside call={call.id} stop={stop} step={-1} />
                 <Rail hot />
                 <ol className="flex min-w-0 flex-1">
                     {rung.map((contact, n) => (
@@ -25,9 +26,9 @@ export function CallRung({ trace, stop }: { trace: Trace; stop: Stop }) {
                 </ol>
                 <Coil fed={energised === rung.length} closed={standing.closed} />
                 <Rail hot={false} />
+                <Beside call={call.id} stop={stop} step={1} />
             </div>
             <Open trace={trace} stop={stop} />
-            <Neighbours call={call.id} stop={stop} />
         </nav>
     );
 }
@@ -58,7 +59,7 @@ function Contact({ contact, to, here, fed }: { contact: RungContact; to: string;
             aria-current={here ? 'step' : undefined}
             data-contact={contact.contact}
             data-state={state}
-            className="block min-h-[56px] py-2"
+            className="block min-h-[56px] py-2 max-lg:aria-[current]:bg-rule"
         >
             <span aria-hidden="true" className="relative block h-10">
                 {fed !== 'none' && <span className={`absolute top-1/2 left-0 h-4 -translate-y-1/2 bg-live ${END[fed]}`} />}
@@ -120,24 +121,18 @@ function Open({ trace, stop }: { trace: Trace; stop: Stop }) {
     );
 }
 
-/** On a phone the names do not fit under the contacts: the stop before, this one, the stop after. */
-function Neighbours({ call, stop }: { call: number; stop: Stop }) {
-    const n = STOPS.findIndex(([s]) => s === stop);
-    const beside = (m: number, arrow: (name: string) => string) => {
-        const other = STOPS[m];
-        return other === undefined ? (
-            <span className="flex-1" />
-        ) : (
-            <Link className="flex min-h-[44px] flex-1 items-center justify-center font-bold" to={stopPath(call, other[0])}>
-                {arrow(other[1])}
-            </Link>
-        );
-    };
-    return (
-        <div className="flex items-center border-rule border-t px-3 lg:hidden">
-            {beside(n - 1, (name) => `‹ ${name}`)}
-            <strong className="flex-1 bg-live py-1 text-center text-live-ink">{STOPS[n]?.[1]}</strong>
-            {beside(n + 1, (name) => `${name} ›`)}
-        </div>
+/** On a phone the names do not fit under the contacts: the stop before and the one after, at either end. */
+function Beside({ call, stop, step }: { call: number; stop: Stop; step: -1 | 1 }) {
+    const other = STOPS[STOPS.findIndex(([s]) => s === stop) + step];
+    return other === undefined ? (
+        <span className="w-11 shrink-0 lg:hidden" />
+    ) : (
+        <Link
+            className="grid w-11 shrink-0 place-items-center font-bold text-2xl lg:hidden"
+            to={stopPath(call, other[0])}
+            aria-label={`${step < 0 ? 'Back to' : 'On to'} ${other[1]}`}
+        >
+            {step < 0 ? '‹' : '›'}
+        </Link>
     );
 }

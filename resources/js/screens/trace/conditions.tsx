@@ -11,7 +11,10 @@ interface Props {
 /** What the operator and the world have set, and what is lifted; one tap changes it and logs that it changed. */
 export function Conditions(props: Props) {
     return (
-        <fieldset className="flex min-w-0 shrink-0 gap-2 overflow-x-auto border-rule border-b px-3 py-2" aria-label="Conditions">
+        <fieldset
+            className="flex min-w-0 shrink-0 gap-2 overflow-x-auto border-rule border-b px-3 py-2 lg:flex-wrap"
+            aria-label="Conditions"
+        >
             {props.trace.standing.conditions.map((c) => (
                 <button
                     key={c.name}

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import type { Advice, Trace } from '../../api/shapes';
 import type { Send } from '../../api/use-outbox';
 import { Cannot } from './cannot';
@@ -20,6 +21,8 @@ interface Props {
     felt: (felt: string) => void;
     measured: (entered: string) => void;
     send: Send;
+    /** where the leads go */
+    leads: ReactNode;
 }
 
 const KIND: Record<string, string> = {
@@ -29,40 +32,52 @@ const KIND: Record<string, string> = {
     gauge: 'gauge or thermometer',
 };
 
-/** The next move, one glance away: what, why, and what must be done first. */
+/** The next move, one glance away: what, where the leads go, what must be done first, what each result would mean. */
 export function NextTest(props: Props) {
     const { advice, disabled, send } = props;
     const minutes = advice.minutes < 1 ? 'under a minute' : `about ${Math.round(advice.minutes)} min`;
     const kind = KIND[advice.kind] ?? (advice.dead ? 'dead test' : advice.line_voltage ? 'live line voltage' : 'live');
     return (
-        <section aria-label="Next test" className="px-5 pt-4 pb-3">
-            <h2 className="heading">
-                Next test · {minutes} · {kind}
-            </h2>
-            <p className="mt-1 font-bold text-[1.65rem] leading-tight" data-next-title>
-                {advice.title}
-            </p>
-            <p className="flex items-center justify-between gap-3 text-quiet">
-                {advice.place}
+        <section aria-label="Next test" className="pt-2 pb-1">
+            <h2 className="heading flex items-center justify-between gap-2 px-5 max-lg:px-4">
+                <span>
+                    <span className="max-lg:hidden">Next test · </span>
+                    {minutes} · {kind}
+                </span>
                 {props.more && (
                     <button
                         type="button"
-                        className="min-h-[44px] shrink-0 text-ink underline underline-offset-4"
+                        className="-my-2 min-h-[44px] shrink-0 text-ink normal-case underline underline-offset-4"
                         onClick={props.other}
                     >
                         Another test
                     </button>
                 )}
+            </h2>
+            <p className="px-5 font-bold text-[1.45rem] leading-tight max-lg:px-4 max-lg:text-lg" data-next-title>
+                {advice.title}
             </p>
+            <p className="px-5 text-quiet leading-tight max-lg:px-4 max-lg:text-sm">{advice.place}</p>
             {advice.line_voltage && (
-                <p className="mt-2 border-ink border-l-8 pl-3">
+                <p className="mx-5 mt-1 border-ink border-l-8 pl-3 leading-tight">
                     Line voltage: qualified hands, rated leads and gloves, one hand where you can.
                 </p>
             )}
-            <Steps steps={advice.steps} disabled={disabled} prove={props.prove} send={send} />
-            <Meanings advice={advice} />
-            {isReady(advice) && <Answer {...props} />}
-            <Cannot advice={advice} standing={props.standing} disabled={disabled} send={send} />
+            <div className="px-5">
+                <Steps
+                    steps={advice.steps}
+                    told={advice.black !== '' && isReady(advice)}
+                    disabled={disabled}
+                    prove={props.prove}
+                    send={send}
+                />
+            </div>
+            {props.leads}
+            <div className="px-5">
+                <Meanings advice={advice} />
+                {isReady(advice) && <Answer {...props} />}
+                <Cannot advice={advice} standing={props.standing} disabled={disabled} send={send} />
+            </div>
         </section>
     );
 }
@@ -77,7 +92,7 @@ function Meanings({ advice }: { advice: Advice }) {
         );
     }
     return (
-        <ul className="mt-3 space-y-1 leading-snug" data-next-why>
+        <ul className="mt-1 space-y-1 leading-snug" data-next-why>
             {advice.results.map((result) => (
                 <li key={result.said + result.who}>
                     <b className="inline-block first-letter:uppercase">{result.said}</b>

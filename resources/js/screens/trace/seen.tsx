@@ -38,10 +38,6 @@ export function Seen({ part, standing, disabled, pick, felt, send, cancel }: Pro
     const isOut = standing.removed.includes(part.id);
     return (
         <section aria-label="What is seen" className="border-ink border-b-2 px-5 pt-4 pb-4">
-            <h2 className="heading">
-                {part.id} · {part.place}
-            </h2>
-            <p className="mt-1 mb-3 font-bold text-2xl">{part.label}</p>
             {part.observables.length > 0 && (
                 <>
                     <h3 className="heading">Eyes and ears</h3>

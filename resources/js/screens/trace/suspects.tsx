@@ -1,15 +1,26 @@
-import type { Trace } from '../../api/shapes';
+import { useState } from 'react';
+import type { CircuitSheet, Trace } from '../../api/shapes';
 
-/** What is left, as single faults; what no test in play can tell apart stands as one. */
-export function Suspects({ trace }: { trace: Trace }) {
-    const { groups, in_play, total, more, unexplained, doubted, alone, parts, nothing_wrong } = trace.suspects;
+/** What is left, by part: what may be wrong with each, how likely in a word, the number for who wants it. */
+export function Suspects({ trace, sheet }: { trace: Trace; sheet: CircuitSheet }) {
+    const [numbers, setNumbers] = useState(false);
+    const { in_play, total, unexplained, doubted, alone, parts, in_doubt, nothing_wrong, nothing_likely } = trace.suspects;
+    const letters = (target: string) => (sheet.parts.some((p) => p.id === target) ? target : '');
     return (
-        <section aria-label="Suspects" className="px-5 pt-4 pb-3">
-            <h2 className="heading">
+        <section aria-label="Suspects" className="px-5 pt-3 pb-3">
+            <h2 className="heading flex items-center justify-between">
                 Suspects · {in_play} left of {total}
+                <button
+                    type="button"
+                    className="min-h-[44px] px-2 normal-case underline underline-offset-4"
+                    aria-pressed={numbers}
+                    onClick={() => setNumbers(!numbers)}
+                >
+                    in numbers
+                </button>
             </h2>
             {(unexplained.length > 0 || doubted !== null) && (
-                <div role="alert" className="mt-2 grid gap-1 border-ink border-l-8 pl-3">
+                <div role="alert" className="mt-1 grid gap-1 border-ink border-l-8 pl-3">
                     {unexplained.length > 0 && <p className="font-bold">Not explained: {unexplained.join('; ')}.</p>}
                     <p>
                         Take {doubted === null ? 'it' : <strong>{doubted}</strong>} again: another point, the range, a lead that
@@ -18,57 +29,70 @@ export function Suspects({ trace }: { trace: Trace }) {
                 </div>
             )}
             {alone !== null && (
-                <p className="mt-2 border-rule border-l-8 pl-3">
+                <p className="mt-1 border-rule border-l-8 pl-3">
                     All of this rests on <strong>{alone}</strong>. Once more, or by another way, before you call it found.
                 </p>
             )}
-            <ol>
-                {groups.map((g) => (
-                    <li key={g.labels.join()} className="border-rule border-b py-2">
-                        <div className="flex items-baseline justify-between gap-3">
-                            <span className="font-bold leading-tight">
-                                {g.labels.slice(0, 2).map((label, n) => (
-                                    <span key={label} className="block">
-                                        {n > 0 && <span className="font-normal text-quiet">or </span>}
-                                        {label}
-                                    </span>
-                                ))}
-                                {g.labels.length > 2 && (
-                                    <span className="font-normal text-quiet">or {g.labels.length - 2} more alike</span>
-                                )}
-                            </span>
-                            <span className="whitespace-nowrap font-bold font-mono tabular-nums">{percent(g.probability)}</span>
-                        </div>
-                        <div className="mt-1 h-2 bg-rule">
-                            <div className="h-2 bg-ink" style={{ width: `${g.probability * 100}%` }} />
-                        </div>
-                    </li>
+            <ol aria-label="By part">
+                {parts.map((p) => (
+                    <Row
+                        key={p.target}
+                        target={p.target}
+                        label={p.label}
+                        letters={letters(p.target)}
+                        share={p.probability}
+                        likely={p.likely}
+                        numbers={numbers}
+                    >
+                        {some(p.faults)}
+                    </Row>
                 ))}
+                {in_doubt.length > parts.length && (
+                    <li className="border-ink border-b-2 py-2 text-quiet">and {in_doubt.length - parts.length} less likely</li>
+                )}
+                <Row
+                    target="nothing"
+                    label="Nothing wrong in this circuit"
+                    letters=""
+                    share={nothing_wrong}
+                    likely={nothing_likely}
+                    numbers={numbers}
+                />
             </ol>
-            {more > 0 && <p className="pt-2 text-quiet">and {more} less likely</p>}
-            <h2 className="heading mt-4">By part</h2>
-            <table className="w-full" aria-label="By part">
-                <tbody>
-                    {parts.map((p) => (
-                        <tr key={p.target} className="border-rule border-b">
-                            <th scope="row" className="py-1 text-left font-normal">
-                                {p.label}
-                            </th>
-                            <td className="whitespace-nowrap text-right font-mono tabular-nums">{percent(p.probability)}</td>
-                        </tr>
-                    ))}
-                    <tr className="border-ink border-t-2">
-                        <th scope="row" className="py-1 text-left font-bold">
-                            Nothing wrong in this circuit
-                        </th>
-                        <td className="whitespace-nowrap text-right font-bold font-mono tabular-nums">
-                            {percent(nothing_wrong)}
-                        </td>
-                    </tr>
-                </tbody>
-            </table>
         </section>
     );
 }
 
-const percent = (share: number) => `${Math.round(share * 100)} %`;
+/** So many are named, the others counted. */
+const NAMED = 3;
+
+const some = (faults: string[]) =>
+    faults.slice(0, NAMED).join(', or ') + (faults.length > NAMED ? `, or one of ${faults.length - NAMED} more` : '');
+
+interface RowProps {
+    target: string;
+    label: string;
+    /** as on the drawing; a wire is told by its ends */
+    letters: string;
+    share: number;
+    likely: string;
+    numbers: boolean;
+    children?: React.ReactNode;
+}
+
+function Row({ target, label, letters, share, likely, numbers, children }: RowProps) {
+    return (
+        <li className="border-rule border-b py-2" data-suspect={target}>
+            <div className="flex items-baseline justify-between gap-3">
+                <span className="font-bold leading-tight">
+                    {label} <span className="font-mono font-normal text-quiet">{letters}</span>
+                </span>
+                <span className="whitespace-nowrap">{numbers ? `${Math.round(share * 100)} %` : likely}</span>
+            </div>
+            {children !== undefined && <p className="text-quiet leading-snug">{children}</p>}
+            <div className="mt-1 h-2 bg-rule">
+                <div className="h-2 bg-ink" style={{ width: `${share * 100}%` }} />
+            </div>
+        </li>
+    );
+}

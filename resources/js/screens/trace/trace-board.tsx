@@ -1,29 +1,40 @@
-import { useEffect, useMemo, useRef, useState } from 'react';
-import type { CircuitSheet, MeterFunction, Trace } from '../../api/shapes';
+import { useMemo, useRef, useState } from 'react';
+import type { CircuitSheet, Trace } from '../../api/shapes';
 import type { Send, useOutbox } from '../../api/use-outbox';
-import { Ladder, type Probes } from '../../diagram/ladder';
-import { Conditions } from './conditions';
+import { RungView } from '../../diagram/rung-view';
+import { rungsOf, rungWith } from '../../diagram/rungs';
+import { standing } from '../../diagram/standing';
+import { useWide } from '../../ui/use-media';
+import { DrawingPane, type Drawn } from './drawing-pane';
 import { FindPoint } from './find-point';
 import { Finding } from './finding';
-import { goesOnWires } from './functions';
 import { JumperSheet } from './jumper-sheet';
 import { Keys } from './keys';
 import { Log } from './log';
 import { LastMeaning } from './meaning';
 import { MeasureSheet } from './measure-sheet';
-import { MeterPanel } from './meter-panel';
+import { MeterHead } from './meter-head';
 import { NextTest } from './next-test';
 import { OwnFinding } from './own-finding';
+import { PartView } from './part-view';
 import { ProveDead } from './prove-dead';
+import { ReadingDock } from './reading-dock';
 import { Seen, type SeenMoment } from './seen';
+import { isReady } from './steps';
 import { Suspects } from './suspects';
+import { useKeys } from './use-keys';
+import { useMeter } from './use-meter';
+import { WireView } from './wire-view';
 
 type Pane = 'test' | 'diagram' | 'suspects' | 'log';
 type Open = 'prove' | 'find' | 'keys' | 'jumper' | 'measure' | null;
 
+/** What is looked at instead of the next test. */
+type Looking = { part: string } | { wire: string } | null;
+
 const PANES: [Pane, string][] = [
     ['test', 'Test'],
-    ['diagram', 'Diagram'],
+    ['diagram', 'Drawing'],
     ['suspects', 'Suspects'],
     ['log', 'Log'],
 ];
@@ -35,42 +46,30 @@ interface Props {
     outbox: ReturnType<typeof useOutbox>;
 }
 
-/** The trace: diagram, probes, meter, suspects, next test, log. */
-export function TraceBoard({ id, trace, sheet: circuit, outbox }: Props) {
-    const [choice, setChoice] = useState(0);
-    const [own, setOwn] = useState<{ probes: Probes; fn: MeterFunction } | null>(null);
-    const [lead, setLead] = useState<'red' | 'black'>('red');
-    const [entered, setEntered] = useState('');
-    const [turns, setTurns] = useState(1);
+/** The trace: the next test and its rung, the meter, the drawing, suspects, log. */
+export function TraceBoard({ id, trace, sheet, outbox }: Props) {
+    const hand = useMeter(trace.next);
+    const { advice, meter } = hand;
     const [pane, setPane] = useState<Pane>('test');
     const [open, setOpen] = useState<Open>(null);
-    const [looking, setLooking] = useState<string | null>(null);
+    const [looking, setLooking] = useState<Looking>(null);
     const field = useRef<HTMLInputElement>(null);
-    const paper = useRef<HTMLDivElement>(null);
-    const parts = useMemo(() => new Map(circuit.parts.map((p) => [p.id, p])), [circuit.parts]);
-
-    const advice = trace.next[choice % Math.max(1, trace.next.length)];
-    const suggested: { probes: Probes; fn: MeterFunction } | null =
-        advice === undefined || advice.function === null
-            ? null
-            : { probes: { red: advice.red, black: advice.black }, fn: advice.function };
-    const meter = own ?? suggested ?? { probes: { red: null, black: null }, fn: 'vac' as const };
-    const looked = looking === null ? undefined : parts.get(looking);
+    const wide = useWide();
     const mayChange = trace.call.may_change && !trace.standing.closed;
+    const disabled = !mayChange || outbox.busy;
+    const isFound = trace.suspects.found !== null;
+    // a test that is not the meter's, or is not ready for it, asks for something else first
+    const measures =
+        mayChange && (hand.isOwn || (!isFound && (advice === undefined || (advice.function !== null && isReady(advice)))));
 
     const fresh = () => {
-        setOwn(null);
-        setChoice(0);
-        setEntered('');
-        setLead('red');
-        setTurns(1);
+        hand.fresh();
         setLooking(null);
     };
 
-    const put = (point: string, which: 'red' | 'black' = lead) => {
-        setOwn({ fn: meter.fn, probes: { ...(own?.probes ?? meter.probes), [which]: point } });
-        setLead(which === 'red' ? 'black' : 'red');
-        setLooking(null);
+    const setEntered = (text: string) => {
+        hand.setEntered(text);
+        outbox.forget();
     };
 
     const keep = async (text: string) => {
@@ -79,11 +78,12 @@ export function TraceBoard({ id, trace, sheet: circuit, outbox }: Props) {
             red: meter.probes.red ?? '',
             black: meter.probes.black ?? '',
             entered: text,
-            ...(own === null && advice?.kind === 'peak' ? { moment: 'as it starts' } : {}),
-            ...(meter.fn === 'amps' && turns > 1 ? { turns } : {}),
+            ...(!hand.isOwn && advice?.kind === 'peak' ? { moment: 'as it starts' } : {}),
+            ...(meter.fn === 'amps' && hand.turns > 1 ? { turns: hand.turns } : {}),
         });
         if (sent) {
             fresh();
+            setPane('test');
         }
     };
 
@@ -97,204 +97,227 @@ export function TraceBoard({ id, trace, sheet: circuit, outbox }: Props) {
         return sent;
     };
 
-    const see = async (part: string, seen: string, moment?: SeenMoment) => {
-        if (await outbox.send('observation', { part, seen, ...(moment === undefined ? {} : { moment }) })) {
-            fresh();
-        }
+    const see = (part: string, seen: string, moment?: SeenMoment) =>
+        void tell('observation', { part, seen, ...(moment === undefined ? {} : { moment }) });
+
+    const look = (what: Looking) => {
+        setLooking(what);
+        setPane('test');
     };
 
-    const other = () => {
-        setOwn(null);
+    const put = (point: string, which?: 'red' | 'black') => {
+        hand.put(point, which);
         setLooking(null);
-        setChoice((n) => n + 1);
     };
 
-    // bring the probes of a new test into view
-    const spot = `${meter.probes.red} ${meter.probes.black} ${pane}`;
-    useEffect(() => {
-        if (spot !== '' && own === null) {
-            paper.current?.querySelector('[data-probe=red]')?.scrollIntoView({ block: 'center', inline: 'center' });
-        }
-    }, [spot, own]);
+    const lookedPart = looking !== null && 'part' in looking ? sheet.parts.find((p) => p.id === looking.part) : undefined;
+    const lookedWire = looking !== null && 'wire' in looking ? looking.wire : null;
+    const chosen = lookedPart?.id ?? lookedWire;
 
-    useEffect(() => {
-        const onKey = (e: KeyboardEvent) => {
-            const typing = e.target instanceof HTMLInputElement || e.target instanceof HTMLTextAreaElement;
-            if (open !== null || e.ctrlKey || e.metaKey || e.altKey || (typing && e.target !== field.current)) {
-                return;
-            }
-            const actions: Record<string, () => void> = {
-                n: other,
-                o: () => setEntered('OL'),
-                '=': () => document.querySelector<HTMLButtonElement>('[data-as-expected]')?.click(),
-                '/': () => setOpen('find'),
-                d: () => setOpen('prove'),
-                '?': () => setOpen('keys'),
-                r: () => setLead('red'),
-                b: () => setLead('black'),
-                m: () => field.current?.focus(),
-            };
-            const act = actions[e.key.toLowerCase()];
-            // letters belong to the reading and its unit while it is being typed
-            if (act !== undefined && !(typing && /[a-z]/i.test(e.key))) {
-                e.preventDefault();
-                act();
-            }
-        };
-        window.addEventListener('keydown', onKey);
-        return () => window.removeEventListener('keydown', onKey);
+    const is = useMemo(() => standing(trace.drawn), [trace.drawn]);
+    const known = useMemo(
+        () => ({ proved: trace.proved, inDoubt: trace.suspects.in_doubt }),
+        [trace.proved, trace.suspects.in_doubt],
+    );
+    const looked = chosen === null ? undefined : rungWith(sheet.rungs, chosen);
+    const onMeter = rungsOf(sheet.rungs, meter.probes);
+    const advised = advice === undefined ? undefined : rungWith(sheet.rungs, advice.red);
+    const rungs =
+        looked !== undefined
+            ? [looked]
+            : onMeter.length > 0
+              ? onMeter
+              : [advised ?? sheet.rungs[0]].filter((r) => r !== undefined);
+    const drawn: Drawn = {
+        rungs,
+        is,
+        known,
+        probes: looking === null ? meter.probes : { red: null, black: null },
+        chosen,
+        onPoint: put,
+        onPart: (part) => look({ part }),
+        onWire: (wire) => look({ wire }),
+    };
+
+    useKeys({
+        off: open !== null,
+        field: field.current,
+        typing: measures && looking === null,
+        type: (key) => setEntered(key === '' ? hand.entered.slice(0, -1) : hand.entered + key),
+        keep: () => (hand.entered.trim() === '' ? field.current?.focus() : field.current?.form?.requestSubmit()),
+        actions: {
+            n: () => {
+                hand.other();
+                setLooking(null);
+            },
+            o: () => setEntered('OL'),
+            '=': () => document.querySelector<HTMLButtonElement>('[data-as-expected]')?.click(),
+            '/': () => setOpen('find'),
+            d: () => setOpen('prove'),
+            '?': () => setOpen('keys'),
+            r: () => hand.setLead('red'),
+            b: () => hand.setLead('black'),
+            m: () => (measures ? field.current?.focus() : hand.take()),
+        },
     });
 
-    const shown = (p: Pane) => (pane === p ? '' : 'max-lg:hidden');
+    const head = (
+        <MeterHead hand={hand} sheet={sheet} find={() => setOpen('find')} jumper={() => setOpen('jumper')} backToAdvice={fresh} />
+    );
+    const strip = !wide && rungs.length > 0 && (
+        <div className="flex max-h-64 flex-col border-rule border-y bg-paper" data-strip>
+            <RungView {...drawn} sheet={sheet} fed={false} whole={() => setPane('diagram')} />
+        </div>
+    );
+    const shown = (p: Pane) => (wide || pane === p ? '' : 'hidden');
 
     return (
         <>
-            <div className="min-h-0 flex-1 max-lg:overflow-y-auto lg:grid lg:grid-cols-[minmax(0,1fr)_420px]">
-                <section className={`flex min-h-0 flex-col max-lg:h-full ${shown('diagram')}`} aria-label="Diagram">
-                    <Conditions
-                        trace={trace}
-                        disabled={!mayChange || outbox.busy}
-                        set={(name, value) => void outbox.send('condition', { name, value })}
-                        send={outbox.send}
-                    />
-                    <DrawnAs suspect={trace.drawn_as} />
-                    <div className="min-h-0 flex-1 overflow-auto px-2 pb-6" ref={paper}>
-                        <Ladder
-                            sheet={circuit}
-                            drawn={trace.drawn}
-                            probes={meter.probes}
-                            proved={trace.proved}
-                            onPoint={put}
-                            onPart={(part) => {
-                                setLooking(part);
-                                setPane('test');
-                            }}
-                        />
-                        <Legend />
-                    </div>
-                </section>
-                <aside className="min-h-0 border-ink bg-margin lg:overflow-y-auto lg:border-l-2">
-                    <div className={shown('test')}>
-                        <Finding trace={trace} disabled={outbox.busy} send={outbox.send} />
-                        {mayChange && trace.suspects.found !== null && own === null && looking === null && (
-                            <p className="border-ink border-b-2 px-5 py-3">
-                                <button
-                                    type="button"
-                                    className="key"
-                                    onClick={() => setOwn({ fn: 'vac', probes: { red: null, black: null } })}
-                                >
-                                    Use the meter
-                                </button>
-                            </p>
-                        )}
-                        {own === null && looked === undefined && <LastMeaning trace={trace} circuit={circuit} />}
-                        {mayChange && trace.suspects.help !== '' && (
-                            <p role="status" className="border-ink border-b-2 px-5 py-3" data-help>
-                                {trace.suspects.help}
-                            </p>
-                        )}
-                        {mayChange && looked !== undefined ? (
-                            <Seen
-                                key={looked.id}
-                                part={looked}
-                                standing={trace.standing}
-                                disabled={outbox.busy}
-                                pick={(seen, moment) => void see(looked.id, seen, moment)}
-                                felt={(felt) => void tell('felt', { target: looked.id, felt })}
-                                send={tell}
-                                cancel={() => setLooking(null)}
-                            />
-                        ) : (
-                            mayChange &&
-                            (trace.suspects.found === null || own !== null) && (
+            <div className="flex min-h-0 flex-1 flex-col lg:grid lg:grid-cols-[minmax(0,1fr)_420px] lg:grid-rows-[minmax(0,1fr)]">
+                <aside
+                    className={`flex min-h-0 flex-col border-ink bg-margin lg:order-2 lg:border-l-2 ${
+                        pane === 'diagram' ? 'max-lg:order-2 max-lg:shrink-0' : 'max-lg:flex-1'
+                    }`}
+                >
+                    <div className={`min-h-0 flex-1 overflow-y-auto ${pane === 'diagram' ? 'max-lg:hidden' : ''}`}>
+                        <div className={shown('test')}>
+                            <Finding trace={trace} disabled={outbox.busy} send={outbox.send} />
+                            {mayChange && isFound && !hand.isOwn && looking === null && (
+                                <p className="border-ink border-b-2 px-5 py-2">
+                                    <button
+                                        type="button"
+                                        className="key"
+                                        onClick={() => hand.on({ red: null, black: null }, 'vac')}
+                                    >
+                                        Use the meter
+                                    </button>
+                                </p>
+                            )}
+                            {looking === null && (
+                                <LastMeaning trace={trace} circuit={sheet} disabled={disabled} send={outbox.send} />
+                            )}
+                            {mayChange && trace.suspects.help !== '' && (
+                                <p role="status" className="border-ink border-b-2 px-5 py-2" data-help>
+                                    {trace.suspects.help}
+                                </p>
+                            )}
+                            {lookedPart !== undefined && (
                                 <>
-                                    {own === null && advice !== undefined && (
-                                        <NextTest
-                                            advice={advice}
+                                    <PartView part={lookedPart} sheet={sheet} trace={trace} put={put} />
+                                    {strip}
+                                    {mayChange ? (
+                                        <Seen
+                                            key={lookedPart.id}
+                                            part={lookedPart}
                                             standing={trace.standing}
-                                            more={trace.next.length > 1}
                                             disabled={outbox.busy}
-                                            other={other}
-                                            send={outbox.send}
-                                            prove={() => setOpen('prove')}
-                                            see={(seen) => void see(advice.red, seen)}
-                                            watched={(seen) => void see(advice.red, seen, 'as it starts')}
-                                            felt={(felt) => void tell('felt', { target: advice.red, felt })}
-                                            measured={(entered) => void tell('measured', { quantity: advice.red, entered })}
+                                            pick={(seen, moment) => see(lookedPart.id, seen, moment)}
+                                            felt={(felt) => void tell('felt', { target: lookedPart.id, felt })}
+                                            send={tell}
+                                            cancel={() => setLooking(null)}
                                         />
+                                    ) : (
+                                        <BackKey back={() => setLooking(null)} />
                                     )}
-                                    {(own !== null || advice === undefined || advice.function !== null) && (
-                                        <MeterPanel
-                                            call={id}
-                                            stamp={trace.events.length}
-                                            meter={meter}
-                                            isOwn={own !== null}
-                                            lead={lead}
-                                            setLead={setLead}
-                                            setFunction={(fn) =>
-                                                setOwn({
-                                                    fn,
-                                                    probes:
-                                                        goesOnWires(fn) === goesOnWires(meter.fn)
-                                                            ? meter.probes
-                                                            : { red: null, black: null },
-                                                })
-                                            }
-                                            wires={circuit.wires}
-                                            turns={turns}
-                                            setTurns={setTurns}
-                                            setWire={(wire) => setOwn({ fn: meter.fn, probes: { red: wire, black: null } })}
-                                            jumper={() => setOpen('jumper')}
-                                            backToAdvice={fresh}
-                                            find={() => setOpen('find')}
-                                            prove={() => setOpen('prove')}
-                                            entered={entered}
-                                            setEntered={(text) => {
-                                                setEntered(text);
-                                                outbox.forget();
-                                            }}
-                                            keep={(text) => void keep(text)}
-                                            disabled={outbox.busy}
-                                            field={field}
-                                        />
-                                    )}
-                                    <p className="flex gap-2 px-5 py-3">
-                                        {own === null && advice?.function === null && (
-                                            <button type="button" className="key flex-1" onClick={() => setOwn(meter)}>
-                                                Use the meter instead
-                                            </button>
-                                        )}
-                                        {circuit.quantities.length > 0 && (
-                                            <button type="button" className="key flex-1" onClick={() => setOpen('measure')}>
-                                                Pressure, temperature
-                                            </button>
-                                        )}
-                                    </p>
                                 </>
-                            )
-                        )}
+                            )}
+                            {lookedWire !== null && (
+                                <>
+                                    <WireView
+                                        wire={lookedWire}
+                                        sheet={sheet}
+                                        trace={trace}
+                                        disabled={disabled}
+                                        measure={(from, to) => {
+                                            hand.on({ red: from, black: to }, trace.standing.proved_dead ? 'ohms' : 'vac');
+                                            setLooking(null);
+                                        }}
+                                        send={tell}
+                                        cancel={() => setLooking(null)}
+                                    />
+                                    {strip}
+                                </>
+                            )}
+                            {looking === null && hand.isOwn && mayChange && (
+                                <>
+                                    {head}
+                                    {strip}
+                                </>
+                            )}
+                            {looking === null && !hand.isOwn && mayChange && !isFound && advice !== undefined && (
+                                <NextTest
+                                    advice={advice}
+                                    standing={trace.standing}
+                                    more={trace.next.length > 1}
+                                    disabled={outbox.busy}
+                                    other={hand.other}
+                                    send={outbox.send}
+                                    prove={() => setOpen('prove')}
+                                    see={(seen) => see(advice.red, seen)}
+                                    watched={(seen) => see(advice.red, seen, 'as it starts')}
+                                    felt={(felt) => void tell('felt', { target: advice.red, felt })}
+                                    measured={(entered) => void tell('measured', { quantity: advice.red, entered })}
+                                    leads={
+                                        <>
+                                            {advice.function !== null && isReady(advice) && head}
+                                            {strip}
+                                        </>
+                                    }
+                                />
+                            )}
+                            {looking === null && mayChange && (!isFound || hand.isOwn) && (
+                                <p className="flex flex-wrap gap-2 px-5 py-2">
+                                    {!hand.isOwn && (
+                                        <button type="button" className="key flex-1" onClick={hand.take}>
+                                            My own test
+                                        </button>
+                                    )}
+                                    {sheet.quantities.length > 0 && (
+                                        <button type="button" className="key flex-1" onClick={() => setOpen('measure')}>
+                                            Pressure, temperature
+                                        </button>
+                                    )}
+                                </p>
+                            )}
+                        </div>
+                        <div className={`border-ink lg:border-t-2 ${shown('suspects')}`}>
+                            <Suspects trace={trace} sheet={sheet} />
+                            {mayChange && trace.call.finding === null && (
+                                <OwnFinding unexplained={trace.unexplained} disabled={outbox.busy} send={outbox.send} />
+                            )}
+                        </div>
+                        <div className={shown('log')}>
+                            <Log trace={trace} circuit={sheet} disabled={disabled} send={outbox.send} />
+                        </div>
                     </div>
-                    <div className={shown('suspects')}>
-                        <Suspects trace={trace} />
-                        {mayChange && trace.call.finding === null && (
-                            <OwnFinding unexplained={trace.unexplained} disabled={outbox.busy} send={outbox.send} />
-                        )}
-                    </div>
-                    <div className={shown('log')}>
-                        <Log trace={trace} circuit={circuit} disabled={!mayChange || outbox.busy} send={outbox.send} />
-                    </div>
+                    {pane === 'diagram' && !wide && hand.isOwn && mayChange && head}
+                    {measures && looking === null && (wide || pane === 'test' || (pane === 'diagram' && hand.isOwn)) && (
+                        <ReadingDock
+                            call={id}
+                            stamp={trace.events.length}
+                            hand={hand}
+                            setEntered={setEntered}
+                            keep={(text) => void keep(text)}
+                            prove={() => setOpen('prove')}
+                            disabled={outbox.busy}
+                            field={field}
+                        />
+                    )}
                 </aside>
+                {(wide || pane === 'diagram') && (
+                    <DrawingPane trace={trace} sheet={sheet} drawn={drawn} disabled={disabled} send={outbox.send} />
+                )}
             </div>
-            <nav className="grid grid-cols-4 border-ink border-t-2 lg:hidden" aria-label="Panes">
+            <nav className="grid shrink-0 grid-cols-4 border-ink border-t-2 lg:hidden" aria-label="Panes">
                 {PANES.map(([p, label]) => (
                     <button
                         key={p}
                         type="button"
                         aria-current={pane === p}
-                        className={`min-h-[56px] font-bold ${pane === p ? 'bg-ink text-paper' : 'bg-paper text-ink'}`}
+                        className="pane-key min-h-[50px] font-bold"
                         onClick={() => setPane(p)}
                     >
-                        {label}
+                        <span>{label}</span>
                     </button>
                 ))}
             </nav>
@@ -310,7 +333,7 @@ export function TraceBoard({ id, trace, sheet: circuit, outbox }: Props) {
             <MeasureSheet
                 open={open === 'measure'}
                 onOpenChange={(o) => setOpen(o ? 'measure' : null)}
-                quantities={circuit.quantities}
+                quantities={sheet.quantities}
                 disabled={outbox.busy}
                 keep={(quantity, entered) => void tell('measured', { quantity, entered })}
             />
@@ -319,8 +342,8 @@ export function TraceBoard({ id, trace, sheet: circuit, outbox }: Props) {
             <FindPoint
                 open={open === 'find'}
                 onOpenChange={(o) => setOpen(o ? 'find' : null)}
-                circuit={circuit}
-                lead={lead}
+                circuit={sheet}
+                lead={hand.lead}
                 pick={(point, which) => {
                     put(point, which);
                     setOpen(null);
@@ -338,21 +361,10 @@ export function TraceBoard({ id, trace, sheet: circuit, outbox }: Props) {
     );
 }
 
-/** Says which unit the highlighter shows, so that nobody takes a model's guess for a measurement. */
-function DrawnAs({ suspect }: { suspect: string | null }) {
-    return (
-        <p className="shrink-0 border-rule border-b px-4 py-1 text-quiet text-sm">
-            Drawn as {suspect === null ? 'a healthy unit' : 'it stands with: '}
-            {suspect !== null && <strong className="text-ink">{suspect}</strong>}
-        </p>
-    );
-}
-
-function Legend() {
-    return (
-        <p className="px-4 text-quiet text-sm">
-            Broad highlight: live. Cool highlight: common. Dashed highlight: back-fed, it reads but feeds nothing. Bare line:
-            dead. Tick: proved by a good reading. The highlighter is the model's word, not a meter's.
-        </p>
-    );
-}
+const BackKey = ({ back }: { back: () => void }) => (
+    <p className="px-5 py-3">
+        <button type="button" className="key" onClick={back}>
+            Back to the next test
+        </button>
+    </p>
+);

@@ -10,12 +10,16 @@ import { Suspects } from './suspects';
 
 afterEach(cleanup);
 
-const groups = [
-    { faults: ['a', 'b', 'c'], labels: ['Switch open', 'Pressure high', 'Wire off'], probability: 0.62 },
-    { faults: ['d'], labels: ['Coil open'], probability: 0.38 },
-];
+const faults = ['coil open', 'armature stuck in', 'does not pull in', 'coil shorted', 'contact worn'];
 
-const suspects = theSuspects({ groups, parts: [{ target: 'CC', label: 'Contactor', probability: 0.62 }], nothing_wrong: 0.04 });
+const suspects = theSuspects({
+    parts: [
+        { target: 'CC', label: 'Contactor', probability: 0.62, likely: 'likely', faults },
+        { target: 'w24', label: 'The orange wire LP.2 – CC.A', probability: 0.3, likely: 'possible', faults: ['open'] },
+    ],
+    in_doubt: ['CC', 'w24', 'HP'],
+    nothing_wrong: 0.04,
+});
 
 it('sets a condition and lands a lead with one tap each', () => {
     const set = vi.fn();
@@ -70,24 +74,29 @@ it('takes the proof only when all three steps are done', () => {
     expect(send).toHaveBeenCalledWith('proved-dead', { known_before: true, circuit_dead: true, known_after: true });
 });
 
-it('shows what is alike as one and says how many more', () => {
-    render(<Suspects trace={aTrace({ suspects })} />);
+it('names suspects by part, with what may be wrong with each and how likely in a word; the number for who wants it', () => {
+    const { container } = render(<Suspects trace={aTrace({ suspects })} sheet={aSheet()} />);
+    const said = (target: string) => container.querySelector(`[data-suspect=${target}]`)?.textContent;
     expect(screen.getByText(/3 left of 150/)).toBeTruthy();
-    expect(screen.getByText('or 1 more alike')).toBeTruthy();
-    expect(screen.getAllByText('62 %')).toHaveLength(2);
-    expect(screen.getByText('Nothing wrong in this circuit').parentElement?.textContent).toContain('4 %');
+    expect(said('CC')).toBe('Contactor CClikelycoil open, or armature stuck in, or does not pull in, or one of 2 more');
+    expect(said('w24')).toBe('The orange wire LP.2 – CC.A possibleopen');
+    expect(screen.getByText('and 1 less likely')).toBeTruthy();
+    expect(said('nothing')).toContain('unlikely');
+    fireEvent.click(screen.getByText('in numbers'));
+    expect(said('CC')).toContain('62 %');
+    expect(said('nothing')).toContain('4 %');
     expect(screen.queryByRole('alert')).toBeNull();
 });
 
 it('says what is not explained and which reading to take again', () => {
     const odd = '49.0 V on HP.1 → LV.C';
-    render(<Suspects trace={aTrace({ suspects: { ...suspects, unexplained: [odd], doubted: odd } })} />);
+    render(<Suspects trace={aTrace({ suspects: { ...suspects, unexplained: [odd], doubted: odd } })} sheet={aSheet()} />);
     expect(screen.getByRole('alert').textContent).toContain(`Not explained: ${odd}.`);
     expect(screen.getByRole('alert').textContent).toContain(`Take ${odd} again`);
 });
 
 it('says on which reading a finding would rest alone', () => {
-    render(<Suspects trace={aTrace({ suspects: { ...suspects, alone: 'OL on COMP.R → COMP.C' } })} />);
+    render(<Suspects trace={aTrace({ suspects: { ...suspects, alone: 'OL on COMP.R → COMP.C' } })} sheet={aSheet()} />);
     expect(screen.getByText(/All of this rests on/).textContent).toContain('OL on COMP.R → COMP.C');
     expect(screen.queryByRole('alert')).toBeNull();
 });
@@ -136,7 +145,7 @@ it('finds a point by its name, its part, its place or a colour', () => {
             aPart('HP', { label: 'High-pressure switch', points: ['HP.1'] }),
             aPart('AH', { label: 'Terminal strip', points: ['AH.R'], place: 'air handler' }),
         ],
-        wires: [{ id: 'w24', colour: 'orange', from: 'HP.1', to: 'CC.A', gauge: 18 }],
+        wires: [{ id: 'w24', colour: 'orange', from: 'HP.1', to: 'CC.A', gauge: 18, bundle: '' }],
     });
     vi.stubGlobal(
         'fetch',

@@ -12,10 +12,10 @@ interface Props {
 export function Watched({ choices, disabled, keep, legend = 'All that it did' }: Props) {
     const [seen, setSeen] = useState<string[]>([]);
     return (
-        <fieldset className="mt-3 grid gap-2" disabled={disabled}>
+        <fieldset className="mt-3 grid gap-2" disabled={disabled} data-answers>
             <legend className="heading">{legend}</legend>
             <div className="flex flex-wrap gap-2">
-                {choices.map((choice) => (
+                {choices.map((choice, n) => (
                     <button
                         key={choice}
                         type="button"
@@ -23,10 +23,12 @@ export function Watched({ choices, disabled, keep, legend = 'All that it did' }:
                         aria-pressed={seen.includes(choice)}
                         data-strong={seen.includes(choice)}
                         data-seen={choice}
+                        data-digit={n + 1}
                         onClick={() =>
                             setSeen((all) => (all.includes(choice) ? all.filter((c) => c !== choice) : [...all, choice]))
                         }
                     >
+                        <kbd className="font-normal max-lg:hidden">{n + 1}</kbd>
                         {choice}
                     </button>
                 ))}
@@ -35,6 +37,7 @@ export function Watched({ choices, disabled, keep, legend = 'All that it did' }:
                 type="button"
                 className="key"
                 data-strong="true"
+                data-keep
                 disabled={seen.length === 0}
                 onClick={() => keep(choices.filter((c) => seen.includes(c)).join(', '))}
             >

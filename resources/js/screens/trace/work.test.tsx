@@ -1,13 +1,10 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
-import { createRef, type ReactNode } from 'react';
 import { afterEach, expect, it, vi } from 'vitest';
 import type { Advice, Trace } from '../../api/shapes';
 import { Inside } from '../../testing/inside';
 import { aCall, aCondition, anAdvice, anEvent, aSheet, aStanding, aTrace, theSuspects } from '../../testing/shapes';
 import { Finding } from './finding';
 import { Log } from './log';
-import { MeterPanel } from './meter-panel';
 import { NextTest } from './next-test';
 import { OwnFinding } from './own-finding';
 
@@ -19,7 +16,7 @@ afterEach(() => {
 const next = (a: Advice) => {
     const send = vi.fn().mockResolvedValue(true);
     const calls = { other: vi.fn(), prove: vi.fn(), see: vi.fn(), watched: vi.fn(), felt: vi.fn(), measured: vi.fn(), send };
-    render(<NextTest advice={a} standing={aStanding()} more disabled={false} {...calls} />);
+    render(<NextTest advice={a} standing={aStanding()} more disabled={false} leads={null} {...calls} />);
     return calls;
 };
 
@@ -27,10 +24,16 @@ const off: Advice['steps'][number] = {
     order: 'Disconnect: pulled.',
     event: 'condition',
     data: { name: 'disconnect', value: false },
+    act: false,
 };
-const proof: Advice['steps'][number] = { order: 'Prove it dead.', event: 'proved-dead', data: {} };
-const lift: Advice['steps'][number] = { order: 'Lift the orange wire.', event: 'lead', data: { wire: 'w24', lifted: true } };
-const order: Advice['steps'][number] = { order: 'Red on CC.A; black on CC.B.', event: null, data: {} };
+const proof: Advice['steps'][number] = { order: 'Prove it dead.', event: 'proved-dead', data: {}, act: false };
+const lift: Advice['steps'][number] = {
+    order: 'Lift the orange wire.',
+    event: 'lead',
+    data: { wire: 'w24', lifted: true },
+    act: false,
+};
+const order: Advice['steps'][number] = { order: 'Red on CC.A; black on CC.B.', event: null, data: {}, act: true };
 
 it('says what each result would mean, and what a healthy unit shows where none of them is that', () => {
     const open = { said: 'OL', likely: 'likely', who: 'Contactor', as_healthy: false };
@@ -129,68 +132,6 @@ it('orders a start to be watched step by step, and keeps all that was seen in th
     expect(a.watched).toHaveBeenCalledWith('runs, silent');
 });
 
-const panel = async (answer: unknown, over: Record<string, unknown> = {}) => {
-    vi.stubGlobal('fetch', vi.fn().mockResolvedValue(new Response(JSON.stringify(answer), { status: 200 })));
-    const wrapper = ({ children }: { children: ReactNode }) => (
-        <QueryClientProvider client={new QueryClient()}>{children}</QueryClientProvider>
-    );
-    const calls = {
-        setLead: vi.fn(),
-        setFunction: vi.fn(),
-        backToAdvice: vi.fn(),
-        find: vi.fn(),
-        prove: vi.fn(),
-        setEntered: vi.fn(),
-        setTurns: vi.fn(),
-        setWire: vi.fn(),
-        jumper: vi.fn(),
-        keep: vi.fn(),
-    };
-    const view = render(
-        <MeterPanel
-            call="7"
-            stamp={0}
-            meter={{ probes: { red: 'CC.A', black: 'CC.B' }, fn: 'vac' }}
-            isOwn
-            wires={aSheet().wires}
-            turns={1}
-            lead="red"
-            entered="26.4"
-            disabled={false}
-            field={createRef()}
-            {...calls}
-            {...over}
-        />,
-        { wrapper },
-    );
-    return { ...calls, ...view };
-};
-
-it('shows what a healthy unit reads, fills it in on one key, and keeps what is typed', async () => {
-    const p = await panel({ value: 26.34, display: '26.34 V', refused: null });
-    expect((await screen.findAllByText('26.34 V')).length).toBe(2);
-    fireEvent.click(p.container.querySelector('[data-as-expected]') as Element);
-    expect(p.setEntered).toHaveBeenCalledWith('26.34V');
-    fireEvent.click(screen.getByText('OL'));
-    expect(p.setEntered).toHaveBeenCalledWith('OL');
-    fireEvent.submit(p.container.querySelector('form') as Element);
-    expect(p.keep).toHaveBeenCalledWith('26.4');
-});
-
-it('refuses a dead test with the reason and the way out beside it', async () => {
-    const p = await panel({ value: null, display: '', refused: 'Not proved dead.' });
-    expect((await screen.findByRole('alert')).textContent).toContain('Not proved dead.');
-    fireEvent.click(screen.getByText('Prove it dead'));
-    expect(p.prove).toHaveBeenCalled();
-    expect((screen.getByText('Keep the reading') as HTMLButtonElement).disabled).toBe(true);
-});
-
-it('keeps nothing while a probe is in the air', async () => {
-    await panel({}, { meter: { probes: { red: 'CC.A', black: null }, fn: 'vac' } });
-    expect((screen.getByText('Keep the reading') as HTMLButtonElement).disabled).toBe(true);
-    expect(screen.getByText(/Tap two points/)).toBeTruthy();
-});
-
 it('writes every kind of event in plain words, newest first, and leaves struck ones in sight', () => {
     const events = [
         anEvent({ id: '1', sequence: 1, type: 'observation', data: { part: 'CC', seen: 'dropped out' }, struck: 'wrong unit' }),
@@ -202,7 +143,7 @@ it('writes every kind of event in plain words, newest first, and leaves struck o
             sequence: 5,
             type: 'reading',
             data: { function: 'ohms', red: 'CC.A', black: 'CC.B', entered: 'OL' },
-            meaning: { as_healthy: false, text: 'not healthy, clears 9' },
+            meaning: { as_healthy: false, text: 'Cleared: Contactor; 9 suspects left.' },
             verdict: { verdict: 'bad', headline: 'Weak' },
         }),
         anEvent({ id: '6', sequence: 6, type: 'strike', data: { event: '1', reason: 'wrong unit' } }),
@@ -235,7 +176,7 @@ it('writes every kind of event in plain words, newest first, and leaves struck o
     ] as const) {
         expect(lines[n]).toContain(text);
     }
-    expect(lines[6]).toContain('not healthy, clears 9');
+    expect(lines[6]).toContain('Cleared: Contactor; 9 suspects left.');
     expect(lines[6]).toContain('✕ Weak');
     expect(container.querySelectorAll('.line-through').length).toBe(1);
     expect(screen.getAllByText('Strike').length).toBe(events.filter((e) => e.strikable).length);

@@ -1,0 +1,30 @@
+import type { Closeup } from '../api/shapes';
+import type { Probes } from './probes';
+
+const has = (rung: Closeup, point: string | null) =>
+    point !== null && (rung.drawing.points.some((p) => p.point === point) || rung.drawing.rails.some((r) => r.point === point));
+
+/** The one with least beside what is looked for. */
+const smallest = (rungs: Closeup[]): Closeup | undefined =>
+    rungs.reduce<Closeup | undefined>(
+        (best, r) => (best === undefined || r.drawing.points.length < best.drawing.points.length ? r : best),
+        undefined,
+    );
+
+/** The rungs that the leads are on: one with both, or else one for each. */
+export function rungsOf(rungs: Closeup[], probes: Probes): Closeup[] {
+    const both = smallest(rungs.filter((r) => has(r, probes.red) && has(r, probes.black)));
+    if (both !== undefined) {
+        return [both];
+    }
+    const each = [probes.red, probes.black].map((point) => smallest(rungs.filter((r) => has(r, point))));
+    return [...new Set(each.filter((r) => r !== undefined))];
+}
+
+/** The first rung of a part or a wire. */
+export const rungWith = (rungs: Closeup[], id: string): Closeup | undefined =>
+    rungs.find((r) => r.drawing.symbols.some((s) => s.part === id) || r.drawing.conductors.some((c) => c.wire === id));
+
+/** What feeds some rungs, those themselves left out. */
+export const feedsOf = (rungs: Closeup[], shown: Closeup[]): Closeup[] =>
+    rungs.filter((r) => !shown.includes(r) && shown.some((s) => s.feeds.includes(r.number)));

@@ -1,0 +1,85 @@
+import type { CircuitSheet } from '../../api/shapes';
+import type { Probes } from '../../diagram/probes';
+import { Swatch } from '../../ui/colour';
+
+interface Props {
+    sheet: CircuitSheet;
+    probes: Probes;
+    /** the one that a tap on the drawing moves */
+    lead: 'red' | 'black';
+    setLead: (lead: 'red' | 'black') => void;
+}
+
+/** Where the two leads go: part, terminal, colour of the wire, place. */
+export function Leads({ sheet, probes, lead, setLead }: Props) {
+    const places = [probes.red, probes.black].map((point) => partOf(sheet, point)?.place);
+    return (
+        <div className="grid gap-1" data-leads>
+            {(['red', 'black'] as const).map((which) => (
+                <Lead
+                    key={which}
+                    sheet={sheet}
+                    which={which}
+                    point={probes[which]}
+                    apart={places[0] !== places[1]}
+                    active={lead === which}
+                    pick={() => setLead(which)}
+                />
+            ))}
+        </div>
+    );
+}
+
+const partOf = (sheet: CircuitSheet, point: string | null) =>
+    point === null ? undefined : sheet.parts.find((p) => p.points.includes(point));
+
+interface LeadProps {
+    sheet: CircuitSheet;
+    which: 'red' | 'black';
+    point: string | null;
+    /** whether the other is in another place */
+    apart: boolean;
+    active: boolean;
+    pick: () => void;
+}
+
+function Lead({ sheet, which, point, apart, active, pick }: LeadProps) {
+    const part = partOf(sheet, point);
+    const colours = [...new Set(sheet.wires.flatMap((w) => (w.from === point || w.to === point ? [w.colour] : [])))];
+    return (
+        <button
+            type="button"
+            data-lead={which}
+            aria-pressed={active}
+            aria-label={`${which} probe on ${point ?? 'nothing'}`}
+            className="grid min-h-[44px] w-full grid-cols-[40px_1fr] items-center gap-x-3 text-left leading-tight"
+            onClick={pick}
+        >
+            <span
+                className={`grid size-[36px] place-items-center border-2 font-bold text-lg text-white ${
+                    which === 'red' ? 'bg-probe-red' : 'bg-probe-black'
+                } ${active ? 'border-live outline-3 outline-ink' : 'border-lead-edge'}`}
+            >
+                {which === 'red' ? 'R' : 'B'}
+            </span>
+            {point === null || part === undefined ? (
+                <span className="text-quiet">{point ?? 'tap a point on the drawing, or find it'}</span>
+            ) : (
+                <span className="flex min-w-0 flex-wrap items-baseline gap-x-3">
+                    <span>
+                        <strong>{part.label}</strong> <span className="font-mono">{point}</span>
+                    </span>
+                    <span className="text-quiet text-sm">
+                        {colours.map((colour) => (
+                            <span key={colour} className="mr-2 whitespace-nowrap">
+                                <Swatch colour={colour} />
+                                {colour}
+                            </span>
+                        ))}
+                        {apart && part.place}
+                    </span>
+                </span>
+            )}
+        </button>
+    );
+}

@@ -1,0 +1,27 @@
+/** The colour of a wire's insulation, as it is printed. Names are the trade's; two with a slash are base and stripe. */
+const INK: Record<string, string> = {
+    black: '#1a1a1a',
+    red: '#c4161c',
+    blue: '#2a5fc1',
+    yellow: '#e8c200',
+    green: '#2f8a3d',
+    orange: '#ea7a1a',
+    brown: '#7b4a21',
+    white: '#ffffff',
+    grey: '#8b8f92',
+    purple: '#7a3fa0',
+    pink: '#f2a0b8',
+    copper: '#b87333',
+    bare: '#d9d4c8',
+};
+
+/** A wire's colour as a swatch; the word stands beside it, as not everyone tells colours apart. */
+export function Swatch({ colour }: { colour: string }) {
+    const [base = '', stripe] = colour.split('/');
+    return (
+        <svg className="mr-1.5 inline-block align-[-2px]" width={26} height={14} aria-hidden="true">
+            <rect x={1} y={1} width={24} height={12} fill={INK[base] ?? 'transparent'} stroke="var(--ink)" strokeWidth={1.6} />
+            {stripe !== undefined && <path d="M8 13L14 1H20L14 13Z" fill={INK[stripe] ?? 'transparent'} />}
+        </svg>
+    );
+}
