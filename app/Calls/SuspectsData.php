@@ -27,6 +27,7 @@ final readonly class SuspectsData extends Data
      * @param  list<string>|null  $found  faults of the group that is as good as found
      * @param  float  $nothingWrong  how probable it is that nothing is wrong in this circuit
      * @param  list<PartShareData>  $parts  most probable first
+     * @param  list<TogetherData>  $together  faults that there may be at once, the most probable first
      * @param  list<string>  $inDoubt  every part and wire that something may be wrong with
      * @param  string  $nothingLikely  how probable it is that nothing is wrong, in a word
      * @param  string  $help  what would help where no test that is left does
@@ -42,6 +43,7 @@ final readonly class SuspectsData extends Data
         public ?array $found,
         public float $nothingWrong,
         public array $parts,
+        public array $together,
         public array $inDoubt,
         public string $nothingLikely,
         public string $help,
@@ -64,6 +66,7 @@ final readonly class SuspectsData extends Data
             $assessment->found()?->faults,
             $assessment->posterior[0],
             array_map(static fn (PartShare $p): PartShareData => PartShareData::of($p), array_slice($assessment->parts, 0, self::TOLD)),
+            array_map(TogetherData::of(...), $assessment->together),
             array_column($assessment->parts, 'target'),
             Likely::word($assessment->posterior[0]),
             $assessment->help(),

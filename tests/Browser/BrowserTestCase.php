@@ -269,12 +269,12 @@ abstract class BrowserTestCase extends TestCase
 
     protected function hit(RemoteWebElement $element): void
     {
+        $this->driver()->executeScript('arguments[0].scrollIntoView({block: "center", inline: "center"})', [$element]);
         if (! $this->byThumb) {
             $element->click();
 
             return;
         }
-        $this->driver()->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
         $at = ['type' => 'pointerMove', 'duration' => 0, 'x' => 0, 'y' => 0, 'origin' => [self::ELEMENT => $element->getID()]];
         $this->driver()->executeCustomCommand('/session/:sessionId/actions', 'POST', ['actions' => [[
             'type' => 'pointer',
@@ -284,10 +284,23 @@ abstract class BrowserTestCase extends TestCase
         ]]]);
     }
 
-    /** A real tap on a point or symbol of the drawing. */
+    /** A real tap on a point, a part or a wire of the whole drawing. */
     protected function tap(string $css): void
     {
-        $this->hit($this->find($css));
+        $sheet = $this->driver()->findElements(WebDriverBy::cssSelector('[data-choice=sheet]'));
+        if ($sheet === []) {
+            $this->press('Drawing');
+        }
+        if ($this->find('[data-choice=sheet]')->getAttribute('aria-pressed') !== 'true') {
+            $this->click('[data-choice=sheet]');
+        }
+        $this->hit($this->find("[aria-label='Whole drawing'] $css"));
+    }
+
+    /** What is typed is kept. */
+    protected function keep(): void
+    {
+        $this->click('form[aria-label=Meter] [data-keep]');
     }
 
     protected function type(string $css, string $text): void

@@ -131,7 +131,7 @@ trait GoesTheWay
                 $this->press('Keep the reading');
             } elseif ($advice['function'] !== null) {
                 $this->type('input[name=reading]', $answer);
-                $this->press('Keep the reading');
+                $this->keep();
             }
             $this->logged($events + 1, 'the answer');
         }
@@ -149,8 +149,16 @@ trait GoesTheWay
         $this->sees($black, '[data-lead=black]');
         $this->click("[aria-label='$function']");
         $this->type('input[name=reading]', $entered);
-        $this->press('Keep the reading');
+        $this->keep();
         $this->logged($events + 1, "$entered on $red");
+    }
+
+    /** What a part is called on the drawing. */
+    protected function lettersOf(int $call, string $label): string
+    {
+        $parts = $this->api('revisions/'.$this->api("calls/$call")['revision'])['parts'];
+
+        return array_column($parts, 'id', 'label')[$label];
     }
 
     /** How many there are, without working out what they mean. */

@@ -101,9 +101,11 @@ it('shows one pane at a time on a phone', function (): void {
     $this->signIn();
     $this->visit('/calls/'.$this->call('Reading-room cooling unit').'/trace');
     $this->find('[data-next-title], [data-finding]');
-    expect($this->driver()->executeScript("return document.querySelector('svg.ladder').getBoundingClientRect().width"))->toBe(0);
-    $this->press('Diagram');
-    $this->find('svg.ladder');
+    // the test, and of the drawing only the rung that it is on
+    $this->find('[data-strip] svg.ladder');
+    expect($this->driver()->executeScript("return document.querySelector('[aria-label=Diagram]')"))->toBeNull();
+    $this->press('Drawing');
+    $this->find('[aria-label=Diagram] svg.ladder');
     $this->press('Suspects');
     $this->sees('SUSPECTS');
     $this->press('Log');

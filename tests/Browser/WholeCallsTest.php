@@ -10,9 +10,9 @@ beforeEach(function (): void {
         $this->logged($events + 1, 'it');
     };
     /** @param  string  $part  its label */
-    $this->seen = fn (int $call, string $part, string $what) => ($this->kept)($call, function () use ($part, $what): void {
-        $this->tap("[aria-label='What is seen of $part']");
-        $this->sees($part, '[aria-label="What is seen"]');
+    $this->seen = fn (int $call, string $part, string $what) => ($this->kept)($call, function () use ($call, $part, $what): void {
+        $this->tap('[data-part='.$this->lettersOf($call, $part).']');
+        $this->sees($part, '[aria-label=Part]');
         $this->click("[data-seen='$what']");
     });
     $this->measured = fn (int $call, string $entered) => ($this->kept)($call, function () use ($entered): void {
@@ -105,9 +105,9 @@ it('takes what hands find, an amperage, a jumper with its reason, and what canno
     $this->find('svg.ladder');
     ($this->seen)($call, 'Outdoor fan motor', 'hums');
     // the meaning of the last reading stands at the top at once
-    $this->sees('not healthy', '[data-last-meaning]');
+    $this->sees('Not as healthy', '[data-last-meaning]');
     ($this->kept)($call, function (): void {
-        $this->tap("[aria-label='What is seen of Outdoor fan motor']");
+        $this->tap('[data-part=OFM]');
         $this->click("[aria-label='Hands and nose'] [data-seen='turns freely']");
         $this->click("[aria-label='Hands and nose'] [data-seen=hot]");
         $this->click("[aria-label='Hands and nose'] [data-strong=true]:last-child");
@@ -119,7 +119,7 @@ it('takes what hands find, an amperage, a jumper with its reason, and what canno
         $this->click('select[name=wire] option[value=w14]');
         $this->sees('A', '[data-expected]');
         $this->type('input[name=reading]', '2.6');
-        $this->press('Keep the reading');
+        $this->keep();
     });
     $this->sees('A~ w14 2.6', '[aria-label=Log]');
     ($this->kept)($call, function (): void {

@@ -28,6 +28,7 @@ final readonly class Assessment
      * @param  Evidence|null  $doubted  the piece that is most probably mistaken, when one is
      * @param  Evidence|null  $alone  a piece without which another suspect would lead, when the rest would do for a finding
      * @param  list<PartShare>  $parts  most probable first
+     * @param  list<Together>  $together  faults that there may be at once, the most probable first
      * @param  string  $help  what would help where no test that is left does; empty while one does
      */
     public function __construct(
@@ -43,6 +44,7 @@ final readonly class Assessment
         public ?Evidence $alone,
         public array $parts = [],
         private string $help = '',
+        public array $together = [],
     ) {
     }
 

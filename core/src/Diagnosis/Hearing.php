@@ -76,6 +76,7 @@ final readonly class Hearing
             $alone === null ? null : $this->evidence[$alone],
             (new PartShares($this->predictor))->of($posterior),
             $next === [] ? $this->help($members) : '',
+            (new PartShares($this->predictor))->together($posterior),
         );
     }
 

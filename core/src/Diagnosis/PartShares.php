@@ -10,6 +10,9 @@ final readonly class PartShares
     /** Less than this is not told. */
     private const TOLD = 0.005;
 
+    /** Two at once are told from here on. */
+    private const AT_ONCE = 0.1;
+
     /** Nor is what is this much less probable than the most probable that is wrong with the same part. */
     private const BESIDE = 0.05;
 
@@ -31,6 +34,26 @@ final readonly class PartShares
             array_map(strval(...), array_keys($told)),
             $told,
         );
+    }
+
+    /**
+     * What there may be at once.
+     *
+     * @param  non-empty-list<float>  $posterior  by variant
+     * @return list<Together> the most probable first
+     */
+    public function together(array $posterior): array
+    {
+        $together = [];
+        foreach ($this->predictor->suspects as $suspect) {
+            $share = array_sum(array_map(static fn (int $v): float => $posterior[$v], $suspect->variants));
+            if (count($suspect->causes) > 1 && $share >= self::AT_ONCE) {
+                $together[] = new Together($suspect->label(), $share);
+            }
+        }
+        usort($together, static fn (Together $a, Together $b): int => $b->probability <=> $a->probability);
+
+        return $together;
     }
 
     /**

@@ -219,6 +219,7 @@ export const theSuspects = (over: Partial<Trace['suspects']> = {}): Trace['suspe
     nothing_wrong: 0,
     parts: [],
     in_doubt: [],
+    together: [],
     nothing_likely: 'unlikely',
     help: '',
     ...over,

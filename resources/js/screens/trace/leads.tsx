@@ -51,11 +51,12 @@ function Lead({ sheet, which, point, apart, active, pick }: LeadProps) {
             type="button"
             data-lead={which}
             aria-pressed={active}
-            aria-label={`${which} probe on ${point ?? 'nothing'}`}
             className="grid min-h-[44px] w-full grid-cols-[40px_1fr] items-center gap-x-3 text-left leading-tight"
             onClick={pick}
         >
+            <span className="sr-only">{which} lead: </span>
             <span
+                aria-hidden="true"
                 className={`grid size-[36px] place-items-center border-2 font-bold text-lg text-white ${
                     which === 'red' ? 'bg-probe-red' : 'bg-probe-black'
                 } ${active ? 'border-live outline-3 outline-ink' : 'border-lead-edge'}`}

@@ -1,5 +1,6 @@
 import type { CircuitSheet, Part, Trace } from '../../api/shapes';
 import { Swatch } from '../../ui/colour';
+import { some } from './some';
 
 interface Props {
     part: Part;
@@ -25,7 +26,7 @@ export function PartView({ part, sheet, trace, put }: Props) {
                     ? '✓ Proved by a good reading.'
                     : share === undefined
                       ? 'Nothing points at it.'
-                      : `In doubt, ${share.likely}: ${share.faults.join('; ')}.`}
+                      : `In doubt, ${share.likely}: ${some(share.faults)}.`}
             </p>
             {part.plate.length > 0 && (
                 <p className="text-quiet text-sm">

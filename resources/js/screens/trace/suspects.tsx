@@ -1,10 +1,12 @@
 import { useState } from 'react';
 import type { CircuitSheet, Trace } from '../../api/shapes';
+import { some } from './some';
 
 /** What is left, by part: what may be wrong with each, how likely in a word, the number for who wants it. */
 export function Suspects({ trace, sheet }: { trace: Trace; sheet: CircuitSheet }) {
     const [numbers, setNumbers] = useState(false);
-    const { in_play, total, unexplained, doubted, alone, parts, in_doubt, nothing_wrong, nothing_likely } = trace.suspects;
+    const { in_play, total, unexplained, doubted, alone, parts, together, in_doubt, nothing_wrong, nothing_likely } =
+        trace.suspects;
     const letters = (target: string) => (sheet.parts.some((p) => p.id === target) ? target : '');
     return (
         <section aria-label="Suspects" className="px-5 pt-3 pb-3">
@@ -34,6 +36,19 @@ export function Suspects({ trace, sheet }: { trace: Trace; sheet: CircuitSheet }
                 </p>
             )}
             <ol aria-label="By part">
+                {together.map((t) => (
+                    <Row
+                        key={t.label}
+                        target="together"
+                        label={t.label}
+                        letters=""
+                        share={t.probability}
+                        likely={t.likely}
+                        numbers={numbers}
+                    >
+                        both at once
+                    </Row>
+                ))}
                 {parts.map((p) => (
                     <Row
                         key={p.target}
@@ -62,12 +77,6 @@ export function Suspects({ trace, sheet }: { trace: Trace; sheet: CircuitSheet }
         </section>
     );
 }
-
-/** So many are named, the others counted. */
-const NAMED = 3;
-
-const some = (faults: string[]) =>
-    faults.slice(0, NAMED).join(', or ') + (faults.length > NAMED ? `, or one of ${faults.length - NAMED} more` : '');
 
 interface RowProps {
     target: string;

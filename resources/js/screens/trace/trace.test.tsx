@@ -18,6 +18,7 @@ const suspects = theSuspects({
         { target: 'w24', label: 'The orange wire LP.2 – CC.A', probability: 0.3, likely: 'possible', faults: ['open'] },
     ],
     in_doubt: ['CC', 'w24', 'HP'],
+    together: [{ label: 'Contactor: coil open and Relay: coil open', probability: 0.2, likely: 'possible' }],
     nothing_wrong: 0.04,
 });
 
@@ -81,6 +82,7 @@ it('names suspects by part, with what may be wrong with each and how likely in a
     expect(said('CC')).toBe('Contactor CClikelycoil open, or armature stuck in, or does not pull in, or one of 2 more');
     expect(said('w24')).toBe('The orange wire LP.2 – CC.A possibleopen');
     expect(screen.getByText('and 1 less likely')).toBeTruthy();
+    expect(said('together')).toBe('Contactor: coil open and Relay: coil open possibleboth at once');
     expect(said('nothing')).toContain('unlikely');
     fireEvent.click(screen.getByText('in numbers'));
     expect(said('CC')).toContain('62 %');
