@@ -13,6 +13,7 @@ use Levin\Core\Parts\Sign;
 final readonly class PartData extends Data
 {
     /**
+     * @param  string  $kind  as the circuit file names it
      * @param  list<string>  $points  where a probe can touch it
      * @param  list<string>  $observables  what eyes and ears can report of it
      * @param  list<string>  $signs  what hands and nose can find at it
@@ -23,6 +24,7 @@ final readonly class PartData extends Data
     private function __construct(
         public string $id,
         public string $label,
+        public string $kind,
         public string $place,
         public array $points,
         public array $observables,
@@ -46,6 +48,7 @@ final readonly class PartData extends Data
         return new self(
             $kind->id,
             $kind->part->label,
+            $kind->part->kind,
             $circuit->places[$kind->part->place]->label,
             array_map($kind->part->point(...), $kind->part->terminals),
             $kind->observables(),

@@ -275,7 +275,26 @@ abstract class BrowserTestCase extends TestCase
 
             return;
         }
-        $at = ['type' => 'pointerMove', 'duration' => 0, 'x' => 0, 'y' => 0, 'origin' => [self::ELEMENT => $element->getID()]];
+        $this->thumb(0, 0, [self::ELEMENT => $element->getID()]);
+    }
+
+    /** A tap half way along a wire of the whole drawing, where nothing else is. */
+    protected function touchWire(string $wire): void
+    {
+        $this->showSheet();
+        [$x, $y] = $this->driver()->executeScript(<<<'JS'
+            const path = document.querySelector(`[aria-label="Whole drawing"] [data-wire="${arguments[0]}"] .reach`);
+            path.scrollIntoView({ block: 'center', inline: 'center' });
+            const at = path.getPointAtLength(path.getTotalLength() / 2).matrixTransform(path.getScreenCTM());
+            return [Math.round(at.x), Math.round(at.y)];
+            JS, [$wire]);
+        $this->thumb($x, $y, 'viewport');
+    }
+
+    /** @param  'viewport'|array<string, string>  $origin */
+    private function thumb(int $x, int $y, string|array $origin): void
+    {
+        $at = ['type' => 'pointerMove', 'duration' => 0, 'x' => $x, 'y' => $y, 'origin' => $origin];
         $this->driver()->executeCustomCommand('/session/:sessionId/actions', 'POST', ['actions' => [[
             'type' => 'pointer',
             'id' => 'thumb',
@@ -287,14 +306,18 @@ abstract class BrowserTestCase extends TestCase
     /** A real tap on a point, a part or a wire of the whole drawing. */
     protected function tap(string $css): void
     {
-        $sheet = $this->driver()->findElements(WebDriverBy::cssSelector('[data-choice=sheet]'));
-        if ($sheet === []) {
+        $this->showSheet();
+        $this->hit($this->find("[aria-label='Whole drawing'] $css"));
+    }
+
+    private function showSheet(): void
+    {
+        if ($this->driver()->findElements(WebDriverBy::cssSelector('[data-choice=sheet]')) === []) {
             $this->press('Drawing');
         }
         if ($this->find('[data-choice=sheet]')->getAttribute('aria-pressed') !== 'true') {
             $this->click('[data-choice=sheet]');
         }
-        $this->hit($this->find("[aria-label='Whole drawing'] $css"));
     }
 
     /** What is typed is kept. */

@@ -130,13 +130,32 @@ trait GoesTheWay
                 $this->type('input[name=quantity]', $answer);
                 $this->press('Keep the reading');
             } elseif ($advice['function'] !== null) {
-                $this->type('input[name=reading]', $answer);
+                $this->enter($answer);
                 $this->keep();
             }
             $this->logged($events + 1, 'the answer');
         }
 
         return $kinds;
+    }
+
+    /** A reading by thumb on the keys of the dock, or typed. */
+    protected function enter(string $answer): void
+    {
+        if (! $this->byThumb || preg_match('/^(\d[\d.]*) ?([kM]?)(Ω|V|A|µF)$/u', $answer, $read) !== 1) {
+            $this->type('input[name=reading]', $answer);
+
+            return;
+        }
+        $prefix = match ($read[2]) {
+            'k' => ['k M'],
+            'M' => ['k M', 'k M'],
+            default => [],
+        };
+        foreach ([...str_split($read[1]), ...$prefix] as $key) {
+            $this->click("[data-keypad] [data-key='$key']");
+        }
+        expect($this->find('input[name=reading]')->getAttribute('value'))->toBe($read[1].$read[2]);
     }
 
     /** Leads on two points of the drawing, and what the meter shows. */
@@ -251,7 +270,7 @@ trait GoesTheWay
     }
 
     /** What the hidden unit answers to the test now recommended on the screen, under the conditions the call stands in. */
-    private function answerTo(array $advice, string $fault, array $standing, ?Unit $unit = null): string
+    protected function answerTo(array $advice, string $fault, array $standing, ?Unit $unit = null): string
     {
         $unit ??= Unit::cooling();
         $conditions = $unit->conditions(array_column($standing['conditions'], 'value', 'name'))->lifting($standing['lifted']);

@@ -2,6 +2,7 @@
 
 // The whole story in the real application: sign in, open a call, trace it, find the fault, keep the record.
 
+use Facebook\WebDriver\WebDriverKeys;
 use Levin\Core\Meter\Display;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Parts\Sign;
@@ -110,8 +111,8 @@ it('sets two probes by hand, by tapping and by name, and says what a healthy uni
     $this->sees(Display::said(MeterFunction::VoltsAc, $healthy), '[data-expected]');
     // by name, from the keyboard
     $this->driver()->getKeyboard()->sendKeys('/');
-    $this->type('input[name=find]', 'compressor terminals');
-    $this->press('COMP.C');
+    $this->type('input[name=find]', 'compressor terminals comp.c');
+    $this->driver()->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
     $this->sees('COMP.C', '[data-lead=red]');
     $this->driver()->getKeyboard()->sendKeys('?');
     $this->sees('keep the reading', '[role=dialog]');

@@ -64,8 +64,13 @@ final class Layout
         return $pen->drawing();
     }
 
-    /** @return list<Closeup> every rung by itself, in their order; what belongs together is one */
-    public function closeups(): array
+    /**
+     * Every rung by itself, in their order; what belongs together is one.
+     *
+     * @param  float  $room  under each row, for what is shown of its state
+     * @return list<Closeup>
+     */
+    public function closeups(float $room = self::ROOM): array
     {
         $closeups = [];
         foreach ($this->sections as ['title' => $title, 'placing' => $placing]) {
@@ -74,7 +79,7 @@ final class Layout
             foreach ($bundles as $bundle) {
                 foreach (Rungs::of($bundle, $ways, $placing->rails) as $rung) {
                     $number = $this->numbers[$rung->rows[0]->id];
-                    $closeups[$number] = $this->closeup($number, $title, $rung, $placing->rails);
+                    $closeups[$number] = $this->closeup($number, $title, $rung, $placing->rails, $room);
                 }
             }
         }
@@ -84,10 +89,10 @@ final class Layout
     }
 
     /** @param  list<string>  $rails  of its section */
-    private function closeup(int $number, string $title, Bundle $rung, array $rails): Closeup
+    private function closeup(int $number, string $title, Bundle $rung, array $rails, float $room): Closeup
     {
         $own = Rungs::rails($rung, $rails);
-        $pen = new Pen($this->references, $this->numbers, $this->homes, self::CLOSE, self::ROOM);
+        $pen = new Pen($this->references, $this->numbers, $this->homes, self::CLOSE, $room);
         $placing = new Placing($own, [$own === [] ? Rungs::free($rung) : $rung], $this->references, $this->numbers, 0.0, 1.0);
         $pen->rung($placing);
 

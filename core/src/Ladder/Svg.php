@@ -9,6 +9,9 @@ use Levin\Core\Circuit\Circuit;
 /** The drawing as an SVG file: ink on paper, every point and part named, every wire with its id as title. */
 final class Svg
 {
+    /** So wide is a page to a rung: shorter ones are not drawn larger than others. */
+    private const PAGE = 1100.0;
+
     public static function of(Drawing $drawing, Circuit $circuit): string
     {
         return (new SvgBand($drawing, $circuit, 0.0, $drawing->height))->svg();
@@ -23,7 +26,7 @@ final class Svg
     public static function rungs(Layout $layout, Circuit $circuit, array $marked): array
     {
         $rungs = [];
-        $closeups = $layout->closeups();
+        $closeups = $layout->closeups(0.0);
         foreach ($marked as $id) {
             $with = array_filter($closeups, static fn (Closeup $c): bool => in_array($id, $c->drawing->drawn(), true));
             // of a wire that several rungs share the first says it
@@ -34,7 +37,7 @@ final class Svg
         ksort($rungs);
 
         return array_values(array_map(
-            static fn (Drawing $d): string => (new SvgBand($d, $circuit, 0.0, $d->height, $marked))->svg(),
+            static fn (Drawing $d): string => (new SvgBand($d, $circuit, 0.0, $d->height, $marked, self::PAGE))->svg(),
             $rungs,
         ));
     }

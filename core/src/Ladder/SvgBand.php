@@ -17,6 +17,7 @@ final readonly class SvgBand
      * @param  float  $top  drawing units
      * @param  float  $bottom  the same
      * @param  list<string>  $marked  parts and wires
+     * @param  float  $least  width of the picture, where the drawing is no wider
      */
     public function __construct(
         private Drawing $drawing,
@@ -24,6 +25,7 @@ final readonly class SvgBand
         private float $top,
         private float $bottom,
         private array $marked = [],
+        private float $least = 0.0,
     ) {
     }
 
@@ -32,7 +34,7 @@ final readonly class SvgBand
         $head = sprintf(
             '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %1$g %2$g" width="%1$g" height="%2$g" font-family="sans-serif" '
                 .'fill="none" stroke="#111" stroke-width="1.6">',
-            $this->drawing->width,
+            max($this->least, $this->drawing->width),
             $this->bottom - $this->top,
         );
 

@@ -68,6 +68,7 @@ export const aCondition = (name: string, value: boolean, power: boolean, on = 'o
 export const aPart = (id: string, over: Partial<Part> = {}): Part => ({
     id,
     label: id,
+    kind: 'fuse',
     place: 'outdoor unit',
     points: [`${id}.1`, `${id}.2`],
     observables: [],

@@ -14,6 +14,7 @@ export function Measure({ quantity, disabled, keep }: Props) {
     return (
         <form
             aria-label={quantity.label}
+            data-answers
             className="mt-3 grid gap-2"
             onSubmit={(e) => {
                 e.preventDefault();

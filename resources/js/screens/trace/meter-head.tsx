@@ -52,7 +52,7 @@ export function MeterHead({ hand, sheet, find, jumper, backToAdvice }: Props) {
                                 More
                             </button>
                         )}
-                        <button type="button" className="key px-0" aria-label="Find a point" onClick={find}>
+                        <button type="button" className="key px-0" aria-label="Find on this unit" onClick={find}>
                             Find
                         </button>
                     </div>

@@ -246,6 +246,7 @@ export function TraceBoard({ id, trace, sheet, outbox }: Props) {
                             )}
                             {looking === null && !hand.isOwn && mayChange && !isFound && advice !== undefined && (
                                 <NextTest
+                                    key={trace.events.length}
                                     advice={advice}
                                     standing={trace.standing}
                                     more={trace.next.length > 1}
@@ -344,9 +345,9 @@ export function TraceBoard({ id, trace, sheet, outbox }: Props) {
                 onOpenChange={(o) => setOpen(o ? 'find' : null)}
                 circuit={sheet}
                 lead={hand.lead}
-                pick={(point, which) => {
-                    put(point, which);
+                pick={(hit) => {
                     setOpen(null);
+                    hit.kind === 'point' ? put(hit.id) : look(hit.kind === 'part' ? { part: hit.id } : { wire: hit.id });
                 }}
             />
             <ProveDead

@@ -140,7 +140,7 @@ it('offers what can be seen and felt of a part, and what is done to it on a dead
     expect(pick).toHaveBeenLastCalledWith('runs, silent', 'comes and goes');
 });
 
-it('finds a point by its name, its part, its place or a colour', () => {
+it('finds points, parts and wires by letters, words, kind, place or colour, the first by Enter', () => {
     const pick = vi.fn();
     const circuit = aSheet({
         parts: [
@@ -158,21 +158,25 @@ it('finds a point by its name, its part, its place or a colour', () => {
             <FindPoint open onOpenChange={() => {}} circuit={circuit} lead="black" pick={pick} />
         </Inside>,
     );
-    const field = screen.getByLabelText('Find a point');
-    for (const [text, count] of [
-        ['pressure', 1],
-        ['air handler', 1],
-        ['hp.1', 1],
-        ['orange', 1],
-        ['', 2],
-        ['zzz', 0],
-    ] as const) {
+    const field = screen.getByRole('textbox', { name: 'Find on this unit' });
+    const found = (text: string) => {
         fireEvent.change(field, { target: { value: text } });
-        expect(document.querySelectorAll('li').length).toBe(count);
-    }
-    expect(screen.getByText('No point is called that on this unit.')).toBeTruthy();
-    fireEvent.change(field, { target: { value: 'terminal' } });
+        return [...document.querySelectorAll('[data-hit]')].map((hit) => hit.getAttribute('data-hit'));
+    };
+    expect(found('pressure')).toEqual(['point HP.1', 'part HP']);
+    expect(found('air handler')).toEqual(['point AH.R', 'part AH']);
+    expect(found('orange')).toEqual(['point HP.1', 'wire w24']);
+    expect(found('orange wire')).toEqual(['wire w24']);
+    // what is called just that comes first
+    expect(found('hp')).toEqual(['part HP', 'point HP.1', 'wire w24']);
+    expect(found('fuse').length).toBe(4);
+    expect(found('zzz')).toEqual([]);
+    expect(screen.getByText('Nothing is called that on this unit.')).toBeTruthy();
+    found('terminal');
     fireEvent.click(screen.getByText('AH.R'));
-    expect(pick).toHaveBeenCalledWith('AH.R', 'black');
+    expect(pick).toHaveBeenLastCalledWith(expect.objectContaining({ kind: 'point', id: 'AH.R' }));
+    found('hp');
+    fireEvent.submit(field.closest('form') as HTMLFormElement);
+    expect(pick).toHaveBeenLastCalledWith(expect.objectContaining({ kind: 'part', id: 'HP' }));
     vi.unstubAllGlobals();
 });

@@ -47,6 +47,12 @@ export function useKeys(board: Keyboard) {
 
 /** A digit of the reading, typed from anywhere. */
 function digit(key: string, board: Keyboard): boolean {
+    // of what a gauge shows there is a field of its own
+    const own = document.querySelector<HTMLInputElement>('[data-answers] input');
+    if (own !== null && /^[0-9.,-]$/.test(key)) {
+        own.focus();
+        return false;
+    }
     const isOne = board.typing && (key === 'Backspace' || /^[0-9.,kKM-]$/.test(key));
     if (isOne) {
         board.type(key === 'Backspace' ? '' : key);
