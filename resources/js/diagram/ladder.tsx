@@ -89,6 +89,7 @@ export const Ladder = memo(function Ladder(props: Props) {
                     proved={props.known.proved.includes(s.part)}
                     inDoubt={props.known.inDoubt.includes(s.part)}
                     roomy={roomy}
+                    zoom={zoom}
                     chosen={props.chosen === s.part}
                     onPart={props.onPart}
                 />
@@ -221,18 +222,19 @@ interface SymbolProps {
     proved: boolean;
     inDoubt: boolean;
     roomy: boolean;
+    zoom: number;
     chosen: boolean;
     onPart: (part: string) => void;
 }
 
-const SymbolInk = memo(function SymbolInk({ symbol: s, closed, proved, inDoubt, roomy, chosen, onPart }: SymbolProps) {
+const SymbolInk = memo(function SymbolInk({ symbol: s, closed, proved, inDoubt, roomy, zoom, chosen, onPart }: SymbolProps) {
     const isRound = s.shape === 'coil' || s.shape === 'motor' || s.shape === 'three-phase motor';
     const said = proved ? 'proved' : inDoubt ? 'in doubt' : '';
     return (
         // biome-ignore lint/a11y/noStaticElementInteractions: the drawing as a whole takes the keys
         <g className="part" data-part={s.part} onClick={() => onPart(s.part)}>
             <rect className="reach" x={s.x - 24} y={s.y - 44} width={48} height={88} />
-            {chosen && <rect className="chosen" x={s.x - 34} y={s.y - 34} width={68} height={68} />}
+            {chosen && <rect className="chosen" x={s.x - 40} y={s.y - 47} width={80} height={76} />}
             {isRound && (
                 <circle cx={s.x} cy={s.y} r={s.shape === 'coil' ? 19 : s.shape === 'motor' ? 21 : 30} fill="var(--paper)" />
             )}
@@ -243,17 +245,21 @@ const SymbolInk = memo(function SymbolInk({ symbol: s, closed, proved, inDoubt, 
                     {said}
                 </text>
             )}
-            {said !== '' && !roomy && <Tick symbol={s} proved={proved} />}
+            {said !== '' && !roomy && <Tick symbol={s} proved={proved} zoom={zoom} />}
         </g>
     );
 });
 
 /** Beside the letters of a part: proved, or in doubt. */
-function Tick({ symbol: s, proved }: { symbol: DrawnSymbol; proved: boolean }) {
-    const x = s.x + s.part.length * 5.4 + 5;
-    return proved ? (
-        <path className="tick" d={`M${x} ${s.y - 35}l4 5l9 -11`} aria-label="proved" />
-    ) : (
-        <path className="doubt" d={`M${x + 2} ${s.y - 41}h8v8h-8z`} aria-label="in doubt" />
+function Tick({ symbol: s, proved, zoom }: { symbol: DrawnSymbol; proved: boolean; zoom: number }) {
+    const scale = Math.max(1, 1 / zoom);
+    return (
+        <g transform={`translate(${s.x + s.part.length * 5.6 * scale + 4} ${s.y - 35}) scale(${scale})`}>
+            {proved ? (
+                <path className="tick" d="M0 0l4 5l9 -11" aria-label="proved" />
+            ) : (
+                <path className="doubt" d="M2 -6h8v8h-8z" aria-label="in doubt" />
+            )}
+        </g>
     );
 }

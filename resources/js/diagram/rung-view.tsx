@@ -48,7 +48,7 @@ export function RungView({ sheet, rungs, fed, whole, ...on }: Props) {
             focus={
                 at === undefined
                     ? null
-                    : { key: `${first?.number} ${on.probes.red} ${on.probes.black}`, x: at.x, y: fed ? 0 : at.y + STRIP }
+                    : { key: `${first?.number} ${on.probes.red} ${on.probes.black}`, x: at.x, y: at.y + STRIP }
             }
         >
             {shown.map((rung, n) => (

@@ -47,7 +47,7 @@ export function Viewport({ label, size, zoom, setZoom, focus, map, children }: P
 
     return (
         <section aria-label={label} className="relative flex min-h-0 flex-1 flex-col">
-            <div ref={box} className="sheet-window min-h-0 flex-1 overflow-auto overscroll-contain" data-zoom={zoom}>
+            <div ref={box} className="sheet-window relative min-h-0 flex-1 overflow-auto overscroll-contain" data-zoom={zoom}>
                 {children}
             </div>
             {map !== undefined && seen !== null && (
@@ -73,7 +73,10 @@ interface Seen {
     height: number;
 }
 
-/** What of the sheet is in the window, in drawing units; null when all of it is. */
+/** In a lower window the map would cover what is looked at. Pixels. */
+const LOW = 320;
+
+/** What of the sheet is in the window, in drawing units; null where no map helps: all is seen, or the window is low. */
 function useSeen(box: RefObject<HTMLDivElement | null>, size: Size, zoom: number): Seen | null {
     const [seen, setSeen] = useState<Seen | null>(null);
     useEffect(() => {
@@ -85,8 +88,9 @@ function useSeen(box: RefObject<HTMLDivElement | null>, size: Size, zoom: number
         const look = () => {
             waiting = 0;
             const all = at.clientWidth >= size.width * zoom && at.clientHeight >= size.height * zoom;
+            const isLow = at.clientHeight < LOW;
             setSeen(
-                all
+                all || isLow
                     ? null
                     : {
                           x: at.scrollLeft / zoom,
@@ -199,7 +203,8 @@ function useZooming(
     }, [box]);
 }
 
-const MAP = 132;
+/** Pixels that it takes at most. */
+const MAP = { width: 110, height: 240 };
 
 /** The whole sheet, small, with what is in the window; a tap goes there. */
 function SmallMap({
@@ -213,7 +218,7 @@ function SmallMap({
     go: (x: number, y: number) => void;
     children: ReactNode;
 }) {
-    const scale = Math.min(MAP / size.width, MAP / size.height);
+    const scale = Math.min(MAP.width / size.width, MAP.height / size.height);
     return (
         <div
             aria-hidden="true"

@@ -8,7 +8,10 @@ export function CallRung({ trace, stop }: { trace: Trace; stop: Stop }) {
     const reach = rung.findIndex((c) => !passes(c));
     const energised = reach < 0 ? rung.length : reach;
     return (
-        <nav aria-label="This call, stop by stop" className="shrink-0 border-ink border-b-2 bg-paper">
+        <nav
+            aria-label="This call, stop by stop"
+            className={`shrink-0 border-ink border-b-2 bg-paper ${stop === 'trace' ? 'low:hidden' : ''}`}
+        >
             <div className="flex items-stretch px-1 [--gap:5px] lg:px-6 lg:[--gap:10px]">
                 <Beside call={call.id} stop={stop} step={-1} />
                 <Rail hot />

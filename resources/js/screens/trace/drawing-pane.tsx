@@ -23,6 +23,8 @@ interface Props {
     drawn: Drawn;
     disabled: boolean;
     send: Send;
+    /** whether the meter in the hand needs the room: the drawing only */
+    plain: boolean;
 }
 
 type View = 'rung' | 'sheet';
@@ -33,18 +35,20 @@ const VIEWS: [View, string][] = [
 ];
 
 /** The drawing: the rung in question, or all of it; above it what is set. */
-export function DrawingPane({ trace, sheet, drawn, disabled, send }: Props) {
+export function DrawingPane({ trace, sheet, drawn, disabled, send, plain }: Props) {
     const [view, setView] = useState<View>('rung');
     const { rungs, ...on } = drawn;
     return (
         <section className="flex min-h-0 flex-1 flex-col lg:order-1" aria-label="Diagram">
-            <Conditions
-                trace={trace}
-                disabled={disabled}
-                set={(name, value) => void send('condition', { name, value })}
-                send={send}
-            />
-            <div className="flex shrink-0 items-center justify-between gap-3 border-rule border-b px-4 py-1">
+            {!plain && (
+                <Conditions
+                    trace={trace}
+                    disabled={disabled}
+                    set={(name, value) => void send('condition', { name, value })}
+                    send={send}
+                />
+            )}
+            <div className="flex shrink-0 flex-wrap items-center justify-between gap-x-3 border-rule border-b px-4 py-1">
                 <DrawnAs suspect={trace.drawn_as} />
                 <OneOf label="Drawing" choices={VIEWS} value={view} set={setView} />
             </div>
@@ -53,7 +57,7 @@ export function DrawingPane({ trace, sheet, drawn, disabled, send }: Props) {
             ) : (
                 <SheetView {...on} sheet={sheet} />
             )}
-            <Legend drawn={trace.drawn} />
+            {!plain && <Legend drawn={trace.drawn} />}
         </section>
     );
 }
@@ -61,7 +65,7 @@ export function DrawingPane({ trace, sheet, drawn, disabled, send }: Props) {
 /** Says which unit the highlighter shows, so that nobody takes a model's guess for a measurement. */
 function DrawnAs({ suspect }: { suspect: string | null }) {
     return (
-        <p className="min-w-0 text-quiet text-sm leading-tight">
+        <p className={`min-w-0 text-quiet text-sm leading-tight ${suspect === null ? 'max-lg:hidden' : ''}`}>
             Drawn as {suspect === null ? 'a healthy unit' : 'it stands with: '}
             {suspect !== null && <strong className="text-ink">{suspect}</strong>}
         </p>

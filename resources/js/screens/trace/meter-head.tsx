@@ -16,10 +16,12 @@ interface Props {
     /** a jumper between the two points */
     jumper: () => void;
     backToAdvice: () => void;
+    /** whether only what a reading needs is shown */
+    short?: boolean;
 }
 
 /** Where the leads are, and what the selector stands on. */
-export function MeterHead({ hand, sheet, find, jumper, backToAdvice }: Props) {
+export function MeterHead({ hand, sheet, find, jumper, backToAdvice, short = false }: Props) {
     const { meter, isOwn } = hand;
     const [all, setAll] = useState(false);
     const around = goesOnWires(meter.fn);
@@ -52,11 +54,18 @@ export function MeterHead({ hand, sheet, find, jumper, backToAdvice }: Props) {
                                 More
                             </button>
                         )}
-                        <button type="button" className="key px-0" aria-label="Find on this unit" onClick={find}>
-                            Find
-                        </button>
+                        {!short && (
+                            <button type="button" className="key px-0" aria-label="Find on this unit" onClick={find}>
+                                Find
+                            </button>
+                        )}
+                        {short && (
+                            <button type="button" className="key px-0" onClick={backToAdvice}>
+                                Next
+                            </button>
+                        )}
                     </div>
-                    <div className="flex gap-2">
+                    <div className={short ? 'hidden' : 'flex gap-2'}>
                         {isReady && !around && (
                             <button type="button" className="key flex-1" onClick={jumper}>
                                 Jumper

@@ -31,7 +31,7 @@ export function ReadingDock({ call, stamp, hand, setEntered, keep, prove, disabl
     return (
         <form
             aria-label="Meter"
-            className="shrink-0 border-ink border-t-2 bg-margin px-4 py-1.5"
+            className="shrink-0 border-ink border-t-2 bg-margin px-4 py-1.5 low:w-[46%] low:overflow-y-auto low:border-t-0 low:border-l-2"
             onSubmit={(e) => {
                 e.preventDefault();
                 if (ready && entered.trim() !== '') {

@@ -162,7 +162,14 @@ export function TraceBoard({ id, trace, sheet, outbox }: Props) {
     });
 
     const head = (
-        <MeterHead hand={hand} sheet={sheet} find={() => setOpen('find')} jumper={() => setOpen('jumper')} backToAdvice={fresh} />
+        <MeterHead
+            hand={hand}
+            sheet={sheet}
+            find={() => setOpen('find')}
+            jumper={() => setOpen('jumper')}
+            backToAdvice={fresh}
+            short={!wide && pane === 'diagram'}
+        />
     );
     const strip = !wide && rungs.length > 0 && (
         <div className="flex max-h-64 flex-col border-rule border-y bg-paper" data-strip>
@@ -175,7 +182,7 @@ export function TraceBoard({ id, trace, sheet, outbox }: Props) {
         <>
             <div className="flex min-h-0 flex-1 flex-col lg:grid lg:grid-cols-[minmax(0,1fr)_420px] lg:grid-rows-[minmax(0,1fr)]">
                 <aside
-                    className={`flex min-h-0 flex-col border-ink bg-margin lg:order-2 lg:border-l-2 ${
+                    className={`flex min-h-0 flex-col border-ink bg-margin low:flex-row lg:order-2 lg:border-l-2 ${
                         pane === 'diagram' ? 'max-lg:order-2 max-lg:shrink-0' : 'max-lg:flex-1'
                     }`}
                 >
@@ -306,7 +313,14 @@ export function TraceBoard({ id, trace, sheet, outbox }: Props) {
                     )}
                 </aside>
                 {(wide || pane === 'diagram') && (
-                    <DrawingPane trace={trace} sheet={sheet} drawn={drawn} disabled={disabled} send={outbox.send} />
+                    <DrawingPane
+                        trace={trace}
+                        sheet={sheet}
+                        drawn={drawn}
+                        disabled={disabled}
+                        send={outbox.send}
+                        plain={!wide && hand.isOwn}
+                    />
                 )}
             </div>
             <nav className="grid shrink-0 grid-cols-4 border-ink border-t-2 lg:hidden" aria-label="Panes">
@@ -315,7 +329,7 @@ export function TraceBoard({ id, trace, sheet, outbox }: Props) {
                         key={p}
                         type="button"
                         aria-current={pane === p}
-                        className="pane-key min-h-[50px] font-bold"
+                        className="pane-key min-h-[50px] font-bold low:min-h-[44px]"
                         onClick={() => setPane(p)}
                     >
                         <span>{label}</span>
