@@ -145,8 +145,13 @@ final class Layout
         foreach ($threads as $thread) {
             $thread->beyond($drawn());
         }
-        foreach ($threads as $thread) {
-            $thread->ends($drawn());
+        // what leads nowhere hangs from a rung sooner than from a feed
+        foreach ([false, true] as $isFeed) {
+            foreach ($threads as $thread) {
+                if (($thread->rails() === []) === $isFeed) {
+                    $thread->ends($drawn());
+                }
+            }
         }
         $rest = new Threading($open, [], $rails);
         $rest->rest($drawn());

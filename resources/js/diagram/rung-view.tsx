@@ -52,7 +52,7 @@ export function RungView({ sheet, rungs, fed, whole, ...on }: Props) {
             }
         >
             {shown.map((rung, n) => (
-                <section key={rung.number} aria-label={titleOf(rung)} data-rung={rung.number}>
+                <section key={rung.number} className="w-max min-w-full" aria-label={titleOf(rung)} data-rung={rung.number}>
                     <h3 className={fed ? 'heading sticky left-0 inline-block px-4 pt-2' : 'sr-only'}>
                         {n >= rungs.length && 'Fed by: '}
                         {titleOf(rung)}

@@ -21,8 +21,12 @@ export function rungsOf(rungs: Closeup[], probes: Probes): Closeup[] {
     return [...new Set(each.filter((r) => r !== undefined))];
 }
 
-/** The first rung of a part or a wire. */
+/** What a part mainly is: its other symbols are what that works, or feeds. */
+const MAIN = ['board', 'coil', 'motor', 'three-phase motor', 'primary'];
+
+/** The rung of a part, where it mainly is, or of a wire. */
 export const rungWith = (rungs: Closeup[], id: string): Closeup | undefined =>
+    rungs.find((r) => r.drawing.symbols.some((s) => s.part === id && MAIN.includes(s.shape))) ??
     rungs.find((r) => r.drawing.symbols.some((s) => s.part === id) || r.drawing.conductors.some((c) => c.wire === id));
 
 /** What feeds some rungs, those themselves left out. */
