@@ -11,6 +11,8 @@ use App\Calls\CallExportController;
 use App\Calls\CallImportController;
 use App\Calls\ExpectedReadingController;
 use App\Calls\FittedPartsController;
+use App\Calls\StoryController;
+use App\Calls\SuspectController;
 use App\Calls\SwapController;
 use App\Circuits\SheetController;
 use App\Find\FindController;
@@ -52,6 +54,8 @@ Route::prefix('api')->middleware('body:64')->group(function (): void {
         Route::get('photos/{photo}.jpg', [PhotoController::class, 'show'])->where('photo', '[0-9a-f]{64}');
         Route::get('calls/{call}/swap', SwapController::class);
         Route::get('calls/{call}/expected', ExpectedReadingController::class);
+        Route::get('calls/{call}/story', StoryController::class);
+        Route::get('calls/{call}/suspects/{target}', SuspectController::class);
         Route::get('calls/{call}/report.pdf', [PrintController::class, 'report']);
         Route::get('calls/{call}/note.pdf', [PrintController::class, 'doorNote']);
         Route::get('calls/{call}/tag.pdf', [PrintController::class, 'tag']);

@@ -9,7 +9,6 @@ use App\Circuits\QuantityData;
 use Levin\Core\Diagnosis\Act;
 use Levin\Core\Diagnosis\Advice;
 use Levin\Core\Diagnosis\Feel;
-use Levin\Core\Diagnosis\Probe;
 use Levin\Core\Diagnosis\Step;
 use Levin\Core\Diagnosis\Steps;
 use Levin\Core\Diagnosis\Telling;
@@ -74,7 +73,7 @@ final readonly class AdviceData extends Data
             $act->function,
             $act->at,
             $act->black,
-            $test instanceof Probe ? $test->asked($model->circuit) : $advice->title,
+            $advice->asked($model->circuit),
             $advice->why,
             $advice->expected,
             array_map(ResultData::of(...), array_slice($advice->outcomes, 0, Telling::TOLD)),

@@ -13,6 +13,7 @@ use Levin\Core\Diagnosis\Advice;
 use Levin\Core\Diagnosis\Aftermath;
 use Levin\Core\Diagnosis\Assessment;
 use Levin\Core\Diagnosis\Check;
+use Levin\Core\Diagnosis\Dossier;
 use Levin\Core\Diagnosis\Evidence;
 use Levin\Core\Diagnosis\Investigation;
 use Levin\Core\Diagnosis\Leaning;
@@ -139,6 +140,22 @@ final readonly class Trace
         }
 
         return $recorded === [] ? $assessment->found()->faults ?? [] : $recorded;
+    }
+
+    /** @return Dossier|null none of what nothing can be wrong with */
+    public function dossier(Call $call, string $target): ?Dossier
+    {
+        $call->load(['revision', 'events']);
+        $standing = Standing::after($this->shelf->model($call->revision)->circuit, $call->log(), $this->judging->of($call));
+        $from = $standing->standpoint(new Leaning(ShopHabit::chosen()));
+        $evidence = $standing->allEvidence();
+
+        return $this->shelf->alone($call->revision, static fn (Investigation $i): ?Dossier => Dossier::of(
+            $target,
+            $i->predictor(),
+            $evidence,
+            $i->assess($evidence, $from),
+        ));
     }
 
     /** @throws UnknownName */

@@ -108,3 +108,38 @@ it('finds an orange wire by its colour, and puts both leads on its ends', functi
     $this->touchWire($id);
     $this->sees('orange wire', "[data-wire-view=$id]");
 });
+
+it('plays what a furnace does after the call, step by step, with the drawing lit accordingly', function (): void {
+    $this->signIn('marit');
+    $this->visit('/calls/'.$this->call('East-wing furnace').'/trace');
+    $this->find('[data-time-strip]');
+    $this->click('[data-choice=sheet]');
+    $wire = array_values(array_filter(
+        Unit::shipped('gas-furnace')->model()->circuit->wires,
+        fn ($w): bool => $w->joins('IFC.HSI'),
+    ))[0]->id;
+    $isLit = fn (): bool => $this->driver()->executeScript(
+        'return document.querySelector(`[aria-label="Whole drawing"] [data-wire="${arguments[0]}"] .ink`).classList.contains("live")',
+        [$wire],
+    );
+    $this->press('▶ Healthy');
+    $this->sees('after the call', '[data-film]');
+    $this->press('Pause');
+    $done = fn (): array => $this->driver()->executeScript(
+        'return [...document.querySelectorAll("[data-step-of][data-done=true]")].map((s) => s.dataset.stepOf)',
+    );
+    while ($this->text('[data-film] [role=status]') !== 'Healthy: 0 s after the call') {
+        $this->click('[aria-label="A step back"]');
+    }
+    [$order, $lit] = [[], []];
+    for ($step = 0; $step < 12 && ! in_array('IBM', $order, true); $step++) {
+        $new = array_values(array_diff($done(), $order));
+        $order = [...$order, ...$new];
+        $lit = in_array('HSI', $new, true) ? [...$lit, $isLit()] : ($order === [] ? [$isLit()] : $lit);
+        $this->click('[aria-label="A step on"]');
+    }
+    // draft, igniter, gas, blower: common practice, no published source
+    expect($order)->toBe(['IND', 'HSI', 'GV', 'IBM'])->and($lit)->toBe([false, true]);
+    $this->press('As it stands');
+    $this->until(fn (): bool => ! $isLit(), 'the drawing as it stands');
+});

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Levin\Core\Diagnosis;
 
+use Levin\Core\Circuit\Circuit;
+
 /** A recommended test: what to do, what a healthy unit shows, and why. */
 final readonly class Advice
 {
@@ -26,5 +28,13 @@ final readonly class Advice
         public array $outcomes,
         public array $sweep = [],
     ) {
+    }
+
+    /** As one technician asks another for it. */
+    public function asked(Circuit $circuit): string
+    {
+        $test = $this->candidate->test;
+
+        return $test instanceof Probe ? $test->asked($circuit) : $this->title;
     }
 }

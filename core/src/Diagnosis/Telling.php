@@ -43,7 +43,7 @@ final readonly class Telling
     }
 
     /** As a technician says it: a meter's last digits are not said. */
-    private static function said(Test $test, float|string|null $shown): string
+    public static function said(Test $test, float|string|null $shown): string
     {
         $function = $test->act()->function;
 

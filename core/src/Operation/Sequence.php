@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Levin\Core\Operation;
 
-use Levin\Core\Circuit\Condition;
 use Levin\Core\Circuit\Conditions;
 use Levin\Core\Parts\Faults;
 
@@ -21,19 +20,9 @@ final class Sequence
      */
     public static function of(Settler $settler): array
     {
-        $model = $settler->model;
-        $called = Conditions::healthyDefaults($model->circuit)->calling($model->circuit);
-        $calls = array_filter($model->circuit->conditions, static fn (Condition $c): bool => $c->call);
-        $rests = array_reduce($calls, static fn (Conditions $all, Condition $c): Conditions => $all->with($c->name, false), $called);
-        $before = $settler->settle($rests, Faults::none())->allObserved();
-        $steps = [];
-        foreach ((new Storyteller($model, $settler->networks))->tell($called, Faults::none())->stretches as $stretch) {
-            $now = $stretch->settled->allObserved();
-            foreach (array_diff_assoc($now, $before) as $part => $does) {
-                $steps[] = new SequenceStep($stretch->from, $part, $model->circuit->part($part)->label, $does);
-            }
-            $before = $now;
-        }
+        $called = Conditions::healthyDefaults($settler->model->circuit)->calling($settler->model->circuit);
+        $frames = Film::of($settler, $called, Faults::none());
+        $steps = array_merge(...array_map(static fn (Frame $f): array => $f->steps, $frames));
 
         return array_values(array_filter($steps, static fn (SequenceStep $step): bool => ! self::isOverInAMoment($step, $steps)));
     }

@@ -6,6 +6,7 @@ import type {
     Call,
     CallPage,
     CircuitSheet,
+    Dossier,
     EventInput,
     Expected,
     FittedParts,
@@ -13,6 +14,7 @@ import type {
     HabitInput,
     Habits,
     MeterFunction,
+    Story,
     Swap,
     Trace,
     Unit,
@@ -177,6 +179,23 @@ export function useSwap(call: number, part: string, is: Record<string, string>, 
         queryFn: ({ signal }) => api<Swap>('GET', `calls/${call}/swap?${query}`, undefined, signal),
     });
 }
+
+/** Why something is suspected; null: nothing is opened. */
+export const useDossier = (call: number, target: string | null, stamp: number) =>
+    useQuery({
+        queryKey: ['dossier', call, stamp, target],
+        enabled: target !== null,
+        queryFn: () => api<Dossier>('GET', `calls/${call}/suspects/${encodeURIComponent(target ?? '')}`),
+    });
+
+/** What the model does after the call comes on, healthy or with a fault; null: not asked for. */
+export const useStory = (call: string, fault: string | null, stamp: number) =>
+    useQuery({
+        queryKey: ['story', call, stamp, fault],
+        enabled: fault !== null,
+        staleTime: Number.POSITIVE_INFINITY,
+        queryFn: () => api<Story>('GET', `calls/${call}/story?${new URLSearchParams({ fault: fault ?? '' })}`),
+    });
 
 export const useHabits = () => useQuery({ queryKey: ['habits'], queryFn: () => api<Habits>('GET', 'shop/habits') });
 

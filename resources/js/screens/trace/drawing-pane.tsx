@@ -1,13 +1,17 @@
 import { useState } from 'react';
-import type { CircuitSheet, Closeup, DrawnState, Trace } from '../../api/shapes';
+import type { CircuitSheet, Closeup, DrawnState, Energy, Trace } from '../../api/shapes';
 import type { Send } from '../../api/use-outbox';
 import type { Known, OnDrawing } from '../../diagram/ladder';
+import { Pen } from '../../diagram/pen';
 import type { Probes } from '../../diagram/probes';
 import { RungView } from '../../diagram/rung-view';
 import { SheetView } from '../../diagram/sheet-view';
 import type { Standing } from '../../diagram/standing';
+import { WiredView } from '../../diagram/wired-view';
 import { OneOf } from '../../ui/one-of';
 import { Conditions } from './conditions';
+import { TimeStrip } from './time-strip';
+import type { Film } from './use-film';
 
 export interface Drawn extends OnDrawing {
     rungs: Closeup[];
@@ -25,17 +29,19 @@ interface Props {
     send: Send;
     /** whether the meter in the hand needs the room: the drawing only */
     plain: boolean;
+    film: Film;
 }
 
-type View = 'rung' | 'sheet';
+type View = 'rung' | 'sheet' | 'wired';
 
 const VIEWS: [View, string][] = [
     ['rung', 'This rung'],
     ['sheet', 'Whole drawing'],
+    ['wired', 'As wired'],
 ];
 
 /** The drawing: the rung in question, or all of it; above it what is set. */
-export function DrawingPane({ trace, sheet, drawn, disabled, send, plain }: Props) {
+export function DrawingPane({ trace, sheet, drawn, disabled, send, plain, film }: Props) {
     const [view, setView] = useState<View>('rung');
     const { rungs, ...on } = drawn;
     return (
@@ -49,30 +55,31 @@ export function DrawingPane({ trace, sheet, drawn, disabled, send, plain }: Prop
                 />
             )}
             <div className="flex shrink-0 flex-wrap items-center justify-between gap-x-3 border-rule border-b px-4 py-1">
-                <DrawnAs suspect={trace.drawn_as} />
+                <DrawnAs suspect={trace.drawn_as} film={film} />
                 <OneOf label="Drawing" choices={VIEWS} value={view} set={setView} />
             </div>
-            {view === 'rung' ? (
-                <RungView {...on} sheet={sheet} rungs={rungs} fed whole={() => setView('sheet')} />
-            ) : (
-                <SheetView {...on} sheet={sheet} />
-            )}
+            {view === 'rung' && <RungView {...on} sheet={sheet} rungs={rungs} fed whole={() => setView('sheet')} />}
+            {view === 'sheet' && <SheetView {...on} sheet={sheet} />}
+            {view === 'wired' && <WiredView {...on} sheet={sheet} />}
+            {!plain && <TimeStrip trace={trace} sheet={sheet} film={film} onPart={drawn.onPart} />}
             {!plain && <Legend drawn={trace.drawn} />}
         </section>
     );
 }
 
 /** Says which unit the highlighter shows, so that nobody takes a model's guess for a measurement. */
-function DrawnAs({ suspect }: { suspect: string | null }) {
+function DrawnAs({ suspect, film }: { suspect: string | null; film: Film }) {
+    const as = film.frame === null ? suspect : `in a story of the model, ${film.as ?? 'healthy'}`;
     return (
-        <p className={`min-w-0 text-quiet text-sm leading-tight ${suspect === null ? 'max-lg:hidden' : ''}`}>
-            Drawn as {suspect === null ? 'a healthy unit' : 'it stands with: '}
-            {suspect !== null && <strong className="text-ink">{suspect}</strong>}
+        <p className={`min-w-0 text-quiet text-sm leading-tight ${as === null ? 'max-lg:hidden' : ''}`}>
+            Drawn as {as === null ? 'a healthy unit' : 'it stands '}
+            {as !== null && film.frame === null && 'with: '}
+            {as !== null && <strong className="text-ink">{as}</strong>}
         </p>
     );
 }
 
-const LEGEND: [string, string][] = [
+const LEGEND: [Energy, string][] = [
     ['live', 'live'],
     ['common', 'common'],
     ['backfed', 'back-fed: reads, feeds nothing'],
@@ -84,14 +91,9 @@ function Legend({ drawn }: { drawn: DrawnState }) {
     const used = new Set(drawn.points.map((p) => p.energy));
     return (
         <p className="flex shrink-0 flex-wrap gap-x-4 border-rule border-t px-4 py-1 text-quiet text-sm">
-            {LEGEND.filter(([energy]) => used.has(energy as never)).map(([energy, words]) => (
+            {LEGEND.filter(([energy]) => used.has(energy)).map(([energy, words]) => (
                 <span key={energy} className="whitespace-nowrap">
-                    <svg className="ladder mr-1.5 inline-block align-[-3px]" width={44} height={16} aria-hidden="true">
-                        <path className={`mark ${energy}`} d="M0 8H44" />
-                        <path className={`ink ${energy}`} d="M0 8H44" />
-                        {energy === 'common' && <path className="core" d="M0 8H44" />}
-                    </svg>
-                    {words}
+                    <Pen energy={energy} /> {words}
                 </span>
             ))}
             <span>As the model has it.</span>

@@ -1,10 +1,19 @@
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import type { CircuitSheet, Trace } from '../../api/shapes';
+import { DossierView } from './dossier-view';
 import { some } from './some';
 
 /** What is left, by part: what may be wrong with each, how likely in a word, the number for who wants it. */
-export function Suspects({ trace, sheet }: { trace: Trace; sheet: CircuitSheet }) {
+interface Props {
+    trace: Trace;
+    sheet: CircuitSheet;
+    /** a part or a wire is to be looked at */
+    look: (target: string) => void;
+}
+
+export function Suspects({ trace, sheet, look }: Props) {
     const [numbers, setNumbers] = useState(false);
+    const [opened, setOpened] = useState<string | null>(null);
     const { in_play, total, unexplained, doubted, alone, parts, together, in_doubt, nothing_wrong, nothing_likely } =
         trace.suspects;
     const letters = (target: string) => (sheet.parts.some((p) => p.id === target) ? target : '');
@@ -58,6 +67,18 @@ export function Suspects({ trace, sheet }: { trace: Trace; sheet: CircuitSheet }
                         share={p.probability}
                         likely={p.likely}
                         numbers={numbers}
+                        opened={opened === p.target}
+                        open={() => setOpened(opened === p.target ? null : p.target)}
+                        dossier={
+                            opened === p.target && (
+                                <DossierView
+                                    call={trace.call.id}
+                                    stamp={trace.events.length}
+                                    target={p.target}
+                                    look={() => look(p.target)}
+                                />
+                            )
+                        }
                     >
                         {some(p.faults)}
                     </Row>
@@ -86,22 +107,37 @@ interface RowProps {
     share: number;
     likely: string;
     numbers: boolean;
-    children?: React.ReactNode;
+    children?: ReactNode;
+    /** of what can be opened */
+    opened?: boolean;
+    open?: () => void;
+    dossier?: ReactNode;
 }
 
-function Row({ target, label, letters, share, likely, numbers, children }: RowProps) {
+function Row({ target, label, letters, share, likely, numbers, children, opened, open, dossier }: RowProps) {
+    const head = (
+        <>
+            <span className="font-bold leading-tight">
+                {label} <span className="font-mono font-normal text-quiet">{letters}</span>
+            </span>
+            <span className="whitespace-nowrap">{numbers ? `${Math.round(share * 100)} %` : likely}</span>
+        </>
+    );
+    const line = 'flex w-full items-center justify-between gap-3 text-left';
     return (
-        <li className="border-rule border-b py-2" data-suspect={target}>
-            <div className="flex items-baseline justify-between gap-3">
-                <span className="font-bold leading-tight">
-                    {label} <span className="font-mono font-normal text-quiet">{letters}</span>
-                </span>
-                <span className="whitespace-nowrap">{numbers ? `${Math.round(share * 100)} %` : likely}</span>
-            </div>
+        <li className="border-rule border-b py-1" data-suspect={target}>
+            {open === undefined ? (
+                <div className={`${line} py-2`}>{head}</div>
+            ) : (
+                <button type="button" className={`${line} min-h-[44px]`} aria-expanded={opened} onClick={open}>
+                    {head}
+                </button>
+            )}
             {children !== undefined && <p className="text-quiet leading-snug">{children}</p>}
             <div className="mt-1 h-2 bg-rule">
                 <div className="h-2 bg-ink" style={{ width: `${share * 100}%` }} />
             </div>
+            {dossier}
         </li>
     );
 }

@@ -22,6 +22,7 @@ import { ReadingDock } from './reading-dock';
 import { Seen, type SeenMoment } from './seen';
 import { isReady } from './steps';
 import { Suspects } from './suspects';
+import { useFilm } from './use-film';
 import { useKeys } from './use-keys';
 import { useMeter } from './use-meter';
 import { WireView } from './wire-view';
@@ -114,7 +115,9 @@ export function TraceBoard({ id, trace, sheet, outbox }: Props) {
     const lookedWire = looking !== null && 'wire' in looking ? looking.wire : null;
     const chosen = lookedPart?.id ?? lookedWire;
 
-    const is = useMemo(() => standing(trace.drawn), [trace.drawn]);
+    const film = useFilm(id, trace.events.length);
+    const shownState = film.frame?.drawn ?? trace.drawn;
+    const is = useMemo(() => standing(shownState), [shownState]);
     const known = useMemo(
         () => ({ proved: trace.proved, inDoubt: trace.suspects.in_doubt }),
         [trace.proved, trace.suspects.in_doubt],
@@ -289,7 +292,13 @@ export function TraceBoard({ id, trace, sheet, outbox }: Props) {
                             )}
                         </div>
                         <div className={`border-ink lg:border-t-2 ${shown('suspects')}`}>
-                            <Suspects trace={trace} sheet={sheet} />
+                            <Suspects
+                                trace={trace}
+                                sheet={sheet}
+                                look={(target) =>
+                                    look(sheet.parts.some((p) => p.id === target) ? { part: target } : { wire: target })
+                                }
+                            />
                             {mayChange && trace.call.finding === null && (
                                 <OwnFinding unexplained={trace.unexplained} disabled={outbox.busy} send={outbox.send} />
                             )}
@@ -320,6 +329,7 @@ export function TraceBoard({ id, trace, sheet, outbox }: Props) {
                         disabled={disabled}
                         send={outbox.send}
                         plain={!wide && hand.isOwn}
+                        film={film}
                     />
                 )}
             </div>

@@ -76,7 +76,7 @@ it('takes the proof only when all three steps are done', () => {
 });
 
 it('names suspects by part, with what may be wrong with each and how likely in a word; the number for who wants it', () => {
-    const { container } = render(<Suspects trace={aTrace({ suspects })} sheet={aSheet()} />);
+    const { container } = render(<Suspects trace={aTrace({ suspects })} sheet={aSheet()} look={() => {}} />, { wrapper: Inside });
     const said = (target: string) => container.querySelector(`[data-suspect=${target}]`)?.textContent;
     expect(screen.getByText(/3 left of 150/)).toBeTruthy();
     expect(said('CC')).toBe('Contactor CClikelycoil open, or armature stuck in, or does not pull in, or one of 2 more');
@@ -90,15 +90,58 @@ it('names suspects by part, with what may be wrong with each and how likely in a
     expect(screen.queryByRole('alert')).toBeNull();
 });
 
+it('opens a suspect: what it would make each reading, and what would clear it', async () => {
+    const look = vi.fn();
+    const dossier = {
+        fault: 'Contactor: coil open',
+        likely: 'likely',
+        readings: [
+            { test: '26.7 V on CC.A → CC.B', would: '26.7 V', fits: true },
+            { test: 'Outdoor fan motor runs', would: 'silent', fits: false },
+        ],
+        tests: [{ test: 'Ohms across Contactor', would: 'OL', fits: null }],
+    };
+    vi.stubGlobal(
+        'fetch',
+        vi.fn(async () => new Response(JSON.stringify(dossier))),
+    );
+    render(<Suspects trace={aTrace({ suspects })} sheet={aSheet()} look={look} />, { wrapper: Inside });
+    fireEvent.click(screen.getByRole('button', { name: /Contactor CC/ }));
+    await screen.findByText(/It does not explain 1 of 2/);
+    const said = [...document.querySelectorAll('[data-dossier] li')].map((li) => li.textContent);
+    expect(said).toEqual([
+        '✓ 26.7 V on CC.A → CC.B: it would be 26.7 V',
+        '✗ Outdoor fan motor runs: it would be silent',
+        'Ohms across Contactor: anything but OL clears it',
+    ]);
+    fireEvent.click(screen.getByText('Show it'));
+    expect(look).toHaveBeenCalledWith('CC');
+    fireEvent.click(screen.getByRole('button', { name: /Contactor CC/ }));
+    expect(document.querySelector('[data-dossier]')).toBeNull();
+    vi.unstubAllGlobals();
+});
+
 it('says what is not explained and which reading to take again', () => {
     const odd = '49.0 V on HP.1 → LV.C';
-    render(<Suspects trace={aTrace({ suspects: { ...suspects, unexplained: [odd], doubted: odd } })} sheet={aSheet()} />);
+    render(
+        <Suspects
+            trace={aTrace({ suspects: { ...suspects, unexplained: [odd], doubted: odd } })}
+            sheet={aSheet()}
+            look={() => {}}
+        />,
+    );
     expect(screen.getByRole('alert').textContent).toContain(`Not explained: ${odd}.`);
     expect(screen.getByRole('alert').textContent).toContain(`Take ${odd} again`);
 });
 
 it('says on which reading a finding would rest alone', () => {
-    render(<Suspects trace={aTrace({ suspects: { ...suspects, alone: 'OL on COMP.R → COMP.C' } })} sheet={aSheet()} />);
+    render(
+        <Suspects
+            trace={aTrace({ suspects: { ...suspects, alone: 'OL on COMP.R → COMP.C' } })}
+            sheet={aSheet()}
+            look={() => {}}
+        />,
+    );
     expect(screen.getByText(/All of this rests on/).textContent).toContain('OL on COMP.R → COMP.C');
     expect(screen.queryByRole('alert')).toBeNull();
 });
