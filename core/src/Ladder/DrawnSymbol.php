@@ -14,7 +14,7 @@ final readonly class DrawnSymbol
      * @param  list<string>  $ends  points, from left to right or from the first line to the third
      * @param  float  $x  of its middle
      * @param  float  $width  of what belongs to it alone, its texts included
-     * @param  float  $said  baseline for what is shown of its state, where the drawing has room for it
+     * @param  array{float, float}  $said  middle and baseline of what is said of its state, where the drawing has room for it
      * @param  string  $open  strokes as SVG path data about its middle, see Glyph; for what can open, as it is when open
      * @param  string  $closed  the same when closed
      */
@@ -26,7 +26,7 @@ final readonly class DrawnSymbol
         public float $x,
         public float $y,
         public float $width,
-        public float $said,
+        public array $said,
         public string $open,
         public string $closed,
     ) {

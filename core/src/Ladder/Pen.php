@@ -213,7 +213,7 @@ final class Pen
             $x,
             $y,
             $width,
-            $stateY,
+            [$x, $stateY],
             Glyph::open($symbol->shape),
             Glyph::closed($symbol->shape),
         );
@@ -246,7 +246,7 @@ final class Pen
             $x,
             $y,
             2 * Glyph::HALF,
-            $y + Glyph::HALF + self::UNDER / 2,
+            [$x + Glyph::HALF + self::UNDER, $y + self::UNDER],
             Glyph::open($shape),
             Glyph::closed($shape),
         );

@@ -11,7 +11,7 @@ import { step } from './viewport';
 
 afterEach(cleanup);
 
-const symbol = { y: 50, width: 92, said: 90, open: 'M0 0', closed: 'M1 1' };
+const symbol = { y: 50, width: 92, said: [126, 90] as [number, number], open: 'M0 0', closed: 'M1 1' };
 
 const text = (role: DrawnText['role'], words: string, x: number): DrawnText => ({
     role,

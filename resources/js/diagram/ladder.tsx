@@ -240,7 +240,7 @@ const SymbolInk = memo(function SymbolInk({ symbol: s, closed, proved, inDoubt, 
             )}
             <path className="ink glyph" transform={`translate(${s.x} ${s.y})`} d={closed ? s.closed : s.open} />
             {said !== '' && roomy && (
-                <text className={`said ${proved ? 'good' : 'odd'}`} x={s.x} y={s.said} textAnchor="middle" fontSize={14}>
+                <text className={`said ${proved ? 'good' : 'odd'}`} x={s.said[0]} y={s.said[1]} textAnchor="middle" fontSize={14}>
                     {proved ? '✓ ' : ''}
                     {said}
                 </text>

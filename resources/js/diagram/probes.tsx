@@ -28,7 +28,7 @@ function placed(drawing: Drawing, lead: Lead, point: string | null): At[] {
         return [];
     }
     const [x = 0, y = 0] = at;
-    const row = drawing.symbols.filter((s) => Math.abs(s.y - y) < 60 && s.said > y).map((s) => s.said);
+    const row = drawing.symbols.filter((s) => Math.abs(s.y - y) < 60 && s.said[1] > y).map((s) => s.said[1]);
     return [{ lead, point, x, y, down: Math.max(28, Math.min(...row, y + 60) - y + 6) }];
 }
 

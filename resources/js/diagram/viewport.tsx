@@ -48,7 +48,8 @@ export function Viewport({ label, size, zoom, setZoom, focus, map, children }: P
     return (
         <section aria-label={label} className="relative flex min-h-0 flex-1 flex-col">
             <div ref={box} className="sheet-window relative min-h-0 flex-1 overflow-auto overscroll-contain" data-zoom={zoom}>
-                {children}
+                {/* what lies at the edge comes out from under the map and the keys */}
+                <div className={map === undefined ? '' : 'w-max pr-36 pb-20'}>{children}</div>
             </div>
             {map !== undefined && seen !== null && (
                 <SmallMap size={size} seen={seen} go={(x, y) => scrollTo(box.current, x * zoom, y * zoom)}>

@@ -36,7 +36,7 @@ export function WiredView({ sheet, ...on }: Props) {
         }
     }, [wanted]);
     return (
-        <section aria-label="As wired" className="min-h-0 flex-1 overflow-y-auto overscroll-contain px-4 pb-6" ref={box}>
+        <section aria-label="As wired" className="relative min-h-0 flex-1 overflow-y-auto overscroll-contain px-4 pb-6" ref={box}>
             {byPlace(sheet.parts).map(([place, parts]) => (
                 <section key={place} aria-label={place}>
                     <h3 className="heading sticky top-0 z-[1] bg-paper py-2">{place}</h3>
@@ -123,7 +123,7 @@ function Terminal({ point, wires, is, probes, chosen, onPoint, onWire }: Termina
                     <button
                         key={w.id}
                         type="button"
-                        className={`flex min-h-[44px] w-full items-center px-1 text-left text-sm leading-tight ${chosen === w.id ? 'outline-2 outline-ink outline-dashed -outline-offset-4' : ''}`}
+                        className="wired-run"
                         data-run={w.id}
                         data-wanted={chosen === w.id}
                         onClick={() => onWire(w.id)}
