@@ -215,14 +215,15 @@ final readonly class Hearing
     private function meanings(): array
     {
         $along = $this->weighing->along();
-        $parts = new PartShares($this->predictor);
+        $left = array_map($this->countInPlay(...), $along);
+        $cleared = (new PartShares($this->predictor))->cleared($along);
         $meanings = [];
         foreach ($this->evidence as $k => $item) {
             $meanings[] = new Meaning(
                 $item->isAsHealthy($this->predictor),
-                $this->countInPlay($along[$k]),
-                $this->countInPlay($along[$k + 1]),
-                $parts->cleared($along[$k], $along[$k + 1]),
+                $left[$k],
+                $left[$k + 1],
+                $cleared[$k],
             );
         }
 

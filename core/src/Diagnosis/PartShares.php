@@ -26,7 +26,7 @@ final readonly class PartShares
      */
     public function of(array $posterior): array
     {
-        $told = array_filter($this->shares($posterior), static fn (float $share): bool => $share >= self::TOLD);
+        $told = $this->told($posterior);
         $faults = $this->faults($posterior);
 
         return array_map(
@@ -57,18 +57,30 @@ final readonly class PartShares
     }
 
     /**
-     * What is told no more after a piece of evidence, and was before it.
+     * What is told no more after each piece of evidence, and was before it.
      *
-     * @param  non-empty-list<float>  $before  by variant
-     * @param  non-empty-list<float>  $after
-     * @return list<string> by their names, what was most probable first
+     * @param  non-empty-list<non-empty-list<float>>  $along  weights by variant, before any evidence and after each piece
+     * @return list<list<string>> by piece, by their names, what was most probable first
      */
-    public function cleared(array $before, array $after): array
+    public function cleared(array $along): array
     {
-        $was = array_filter($this->shares($before), static fn (float $share): bool => $share >= self::TOLD);
-        $is = array_filter($this->shares($after), static fn (float $share): bool => $share >= self::TOLD);
+        $told = array_map($this->told(...), $along);
+        $cleared = [];
+        foreach (array_slice($told, 1) as $n => $after) {
+            $gone = array_map(strval(...), array_keys(array_diff_key($told[$n], $after)));
+            $cleared[] = array_map($this->label(...), $gone);
+        }
 
-        return array_map($this->label(...), array_map(strval(...), array_keys(array_diff_key($was, $is))));
+        return $cleared;
+    }
+
+    /**
+     * @param  non-empty-list<float>  $posterior
+     * @return array<string, float> those that are told, the most probable first
+     */
+    private function told(array $posterior): array
+    {
+        return array_filter($this->shares($posterior), static fn (float $share): bool => $share >= self::TOLD);
     }
 
     /**

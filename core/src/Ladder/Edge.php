@@ -49,6 +49,20 @@ final readonly class Edge
         return $this->a === $point ? $this->b : $this->a;
     }
 
+    /**
+     * @param  list<self>  $edges  each going on where the one before it ends
+     * @return non-empty-list<string> the points that they lead over; one more than there are edges
+     */
+    public static function along(string $start, array $edges): array
+    {
+        $points = [$start];
+        foreach ($edges as $n => $edge) {
+            $points[] = $edge->other($points[$n]);
+        }
+
+        return $points;
+    }
+
     public function isSeries(): bool
     {
         return $this->symbol?->shape->isInSeries() ?? true;

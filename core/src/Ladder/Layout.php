@@ -40,7 +40,7 @@ final class Layout
         foreach ($placings as $placing) {
             foreach ($placing->rows() as $placed) {
                 $this->numbers[$placed->row->id] = count($this->numbers) + 1;
-                $this->homes += array_fill_keys($placed->row->own(), $placed->row->id);
+                $this->homes += array_fill_keys($placed->row->own, $placed->row->id);
             }
         }
         foreach ($this->place($threads, max(0.0, ...$spans)) as $n => $placing) {

@@ -15,12 +15,8 @@ final readonly class Leg
     /** @param  list<Edge>  $edges  outward */
     public function __construct(string $start, public array $edges)
     {
-        $points = [$start];
-        foreach ($edges as $n => $edge) {
-            $points[] = $edge->other($points[$n]);
-        }
-        $this->points = $points;
-        $this->end = $points[count($points) - 1];
+        $this->points = Edge::along($start, $edges);
+        $this->end = $this->points[count($edges)];
     }
 
     /** @return list<Edge> inward */

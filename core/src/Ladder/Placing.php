@@ -98,7 +98,7 @@ final class Placing
     /** First the one end, then the other instead, then both. */
     private static function flag(Bundle $bundle, int $time): Bundle
     {
-        $own = array_merge(...array_map(static fn (Row $r): array => $r->own(), $bundle->rows));
+        $own = array_merge(...array_map(static fn (Row $r): array => $r->own, $bundle->rows));
         $hangs = static fn (RowEnd $end): bool => $end->kind === EndKind::Hang && ! in_array($end->point, $own, true);
         $rows = array_map(static function (Row $row) use ($hangs, $time): Row {
             [$left, $right] = [$hangs($row->left), $hangs($row->right)];

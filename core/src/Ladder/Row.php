@@ -10,6 +10,9 @@ final readonly class Row
     /** @var list<string> one more than there are edges */
     public array $points;
 
+    /** @var list<string> points that this row is the first to draw */
+    public array $own;
+
     /**
      * @param  list<Edge>  $edges
      * @param  string  $id  the same for the same row, whatever becomes of its ends
@@ -22,11 +25,13 @@ final readonly class Row
         public array $edges,
         public string $into = '',
     ) {
-        $points = [$left->point];
-        foreach ($edges as $n => $edge) {
-            $points[] = $edge->other($points[$n]);
-        }
-        $this->points = $points;
+        $this->points = Edge::along($left->point, $edges);
+        $last = count($edges);
+        $this->own = array_values(array_filter(
+            $this->points,
+            static fn (int $n): bool => ($n > 0 || $left->isOwn()) && ($n < $last || $n === 0 || $right->isOwn()),
+            ARRAY_FILTER_USE_KEY,
+        ));
     }
 
     /**
@@ -39,18 +44,6 @@ final readonly class Row
         return new self($edges === [] ? "at $left->point" : $edges[0]->key, $left, $right, $edges, $into);
     }
 
-    /** @return list<string> points that this row is the first to draw */
-    public function own(): array
-    {
-        $last = count($this->points) - 1;
-
-        return array_values(array_filter(
-            $this->points,
-            fn (int $n): bool => ($n > 0 || $this->left->isOwn()) && ($n < $last || $n === 0 || $this->right->isOwn()),
-            ARRAY_FILTER_USE_KEY,
-        ));
-    }
-
     /**
      * What is written at one of its points: the terminal beside the part that it belongs to, its whole name elsewhere.
      *
@@ -59,7 +52,7 @@ final readonly class Row
     public function label(int $n): string
     {
         $point = $this->points[$n];
-        if (! in_array($point, $this->own(), true)) {
+        if (! in_array($point, $this->own, true)) {
             return '';
         }
         $part = (string) strstr($point, '.', true);

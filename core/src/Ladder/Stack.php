@@ -49,7 +49,7 @@ final class Stack
      */
     private function places(array $bundle): array
     {
-        $own = array_merge(...array_map(static fn (PlacedRow $r): array => $r->row->own(), $bundle));
+        $own = array_merge(...array_map(static fn (PlacedRow $r): array => $r->row->own, $bundle));
         $least = 0;
         $hangs = false;
         foreach ($bundle as $placed) {
@@ -69,7 +69,7 @@ final class Stack
     {
         foreach ($this->bundles as $n => $bundle) {
             foreach ($bundle as $placed) {
-                if (in_array($point, $placed->row->own(), true)) {
+                if (in_array($point, $placed->row->own, true)) {
                     return $n;
                 }
             }
@@ -84,7 +84,7 @@ final class Stack
         $home = [];
         $lowest = [];
         foreach ($rows as $n => $placed) {
-            foreach ($placed->row->own() as $point) {
+            foreach ($placed->row->own as $point) {
                 $home[$point] = $n;
             }
             foreach ($placed->hangs() as $point => $x) {

@@ -172,7 +172,7 @@ final class Threading
 
             return true;
         }
-        $this->add(new Bundle([$this->isBackwards($a->end, $b->end) ? $this->row($edge, $b, $a) : $this->row($edge, $a, $b)]));
+        $this->addTwo($edge, [$a, $b]);
 
         return true;
     }
@@ -202,13 +202,26 @@ final class Threading
         if (count($this->rails) > 2 && $this->threadHeads($legs)) {
             $legs = $this->legs($load->points, $this->here, false);
         }
+        $this->addThree($load, $legs);
+
+        return true;
+    }
+
+    /** @param  list<Leg>  $legs  of its terminals, in their order */
+    private function addThree(ThreeLines $load, array $legs): void
+    {
         $this->open->drawThree($load);
         $this->add(new Bundle(array_map(
             fn (Leg $leg): Row => Row::of($this->asBeginning($leg->end), $this->ownOrFree($leg), $leg->inward(), $load->part),
             $legs,
         ), $load));
+    }
 
-        return true;
+    /** @param  array{Leg, Leg}  $legs  of its two points */
+    private function addTwo(Edge $edge, array $legs): void
+    {
+        [$a, $b] = $legs;
+        $this->add(new Bundle([$this->isBackwards($a->end, $b->end) ? $this->row($edge, $b, $a) : $this->row($edge, $a, $b)]));
     }
 
     /** A line to a load begins on the left; from a rail on the right it comes by its name. */
@@ -287,17 +300,12 @@ final class Threading
     private function threadLoose(Edge|ThreeLines $one): void
     {
         if ($one instanceof ThreeLines) {
-            $this->open->drawThree($one);
-            $legs = $this->loose($one->points);
-            $this->add(new Bundle(array_map(
-                fn (Leg $l): Row => Row::of($this->asBeginning($l->end), $this->ownOrFree($l), $l->inward(), $one->part),
-                $legs,
-            ), $one));
+            $this->addThree($one, $this->loose($one->points));
 
             return;
         }
         [$a, $b] = $this->loose([$one->a, $one->b]);
-        $this->add(new Bundle([$this->isBackwards($a->end, $b->end) ? $this->row($one, $b, $a) : $this->row($one, $a, $b)]));
+        $this->addTwo($one, [$a, $b]);
     }
 
     /**

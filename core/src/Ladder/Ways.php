@@ -15,7 +15,7 @@ final readonly class Ways
     {
         $homes = [];
         foreach ($rows as $row) {
-            $homes += array_fill_keys($row->own(), $row);
+            $homes += array_fill_keys($row->own, $row);
         }
         $this->homes = $homes;
     }
