@@ -5,6 +5,7 @@ import type { Known, OnDrawing } from './ladder';
 import { Pen } from './pen';
 import type { Probes } from './probes';
 import type { Standing } from './standing';
+import { farEnd, wiresAt } from './wiring';
 
 interface Props extends OnDrawing {
     sheet: CircuitSheet;
@@ -77,13 +78,7 @@ function Box({ part, sheet, known, chosen, onPart, ...on }: BoxProps) {
             </button>
             <ul>
                 {part.points.map((point) => (
-                    <Terminal
-                        key={point}
-                        point={point}
-                        wires={sheet.wires.filter((w) => w.from === point || w.to === point)}
-                        chosen={chosen}
-                        {...on}
-                    />
+                    <Terminal key={point} point={point} wires={wiresAt(sheet, point)} chosen={chosen} {...on} />
                 ))}
             </ul>
         </article>
@@ -130,7 +125,7 @@ function Terminal({ point, wires, is, probes, chosen, onPoint, onWire }: Termina
                     >
                         <Swatch colour={w.colour} />
                         <span>
-                            {w.colour} to <span className="font-mono">{w.from === point ? w.to : w.from}</span>
+                            {w.colour} to <span className="font-mono">{farEnd(w, point)}</span>
                             {w.bundle !== '' && <span className="text-quiet"> · {w.bundle}</span>}
                             {is.wire(w.id)?.whole === false && <strong className="text-odd"> off</strong>}
                         </span>

@@ -1,4 +1,5 @@
 import type { CircuitSheet } from '../../api/shapes';
+import { wiresAt } from '../../diagram/wiring';
 
 /** Something on this unit that was looked for. */
 export interface Hit {
@@ -16,7 +17,6 @@ interface Found {
 
 /** Everything on a unit that has a name: parts by letters, words, kind and place; wires by colour and ends; points by all of these. */
 function everything(sheet: CircuitSheet): Found[] {
-    const on = (point: string) => sheet.wires.filter((w) => w.from === point || w.to === point);
     const parts = sheet.parts.map(
         (p): Found => ({
             hit: { kind: 'part', id: p.id, words: `${p.label}, ${p.place}`, colours: [] },
@@ -31,7 +31,7 @@ function everything(sheet: CircuitSheet): Found[] {
     );
     const points = sheet.parts.flatMap((p) =>
         p.points.map((point): Found => {
-            const colours = [...new Set(on(point).map((w) => w.colour))];
+            const colours = [...new Set(wiresAt(sheet, point).map((w) => w.colour))];
             return {
                 hit: { kind: 'point', id: point, words: `${p.label}, ${p.place}`, colours },
                 by: `${point} ${p.label} ${p.kind} ${p.place} ${colours.join(' ')}`,

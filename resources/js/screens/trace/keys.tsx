@@ -2,14 +2,16 @@ import { Sheet } from '../../ui/sheet';
 
 const KEYS: [string, string][] = [
     ['Enter', 'keep the reading'],
-    ['=', 'as expected'],
+    ['=', 'as healthy'],
+    ['1 2 3', 'answer'],
     ['O', 'OL'],
     ['N', 'another test'],
-    ['/', 'find a point'],
+    ['/', 'find'],
     ['R', 'move the red probe'],
     ['B', 'move the black probe'],
     ['M', 'to the reading'],
     ['D', 'prove it dead'],
+    ['+ − 0', 'the drawing nearer, farther, as it was'],
     ['?', 'all keys'],
 ];
 
@@ -20,7 +22,7 @@ const Cap = ({ k }: { k: string }) => (
 export const Keys = {
     Bar: ({ open }: { open: () => void }) => (
         <footer className="flex items-center gap-6 border-rule border-t px-5 py-1.5 text-quiet max-lg:hidden">
-            {KEYS.filter(([k]) => !['R', 'B', 'M', '?'].includes(k)).map(([k, what]) => (
+            {KEYS.filter(([k]) => !['R', 'B', 'M', '+ − 0', '?'].includes(k)).map(([k, what]) => (
                 <span key={k} className="flex items-center gap-2">
                     <Cap k={k} /> {what}
                 </span>

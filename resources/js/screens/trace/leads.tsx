@@ -1,5 +1,6 @@
 import type { CircuitSheet } from '../../api/shapes';
 import type { Probes } from '../../diagram/probes';
+import { partAt, wiresAt } from '../../diagram/wiring';
 import { Swatch } from '../../ui/colour';
 
 interface Props {
@@ -12,7 +13,7 @@ interface Props {
 
 /** Where the two leads go: part, terminal, colour of the wire, place. */
 export function Leads({ sheet, probes, lead, setLead }: Props) {
-    const places = [probes.red, probes.black].map((point) => partOf(sheet, point)?.place);
+    const places = [probes.red, probes.black].map((point) => (point === null ? undefined : partAt(sheet, point)?.place));
     return (
         <div className="grid gap-1" data-leads>
             {(['red', 'black'] as const).map((which) => (
@@ -30,9 +31,6 @@ export function Leads({ sheet, probes, lead, setLead }: Props) {
     );
 }
 
-const partOf = (sheet: CircuitSheet, point: string | null) =>
-    point === null ? undefined : sheet.parts.find((p) => p.points.includes(point));
-
 interface LeadProps {
     sheet: CircuitSheet;
     which: 'red' | 'black';
@@ -44,8 +42,8 @@ interface LeadProps {
 }
 
 function Lead({ sheet, which, point, apart, active, pick }: LeadProps) {
-    const part = partOf(sheet, point);
-    const colours = [...new Set(sheet.wires.flatMap((w) => (w.from === point || w.to === point ? [w.colour] : [])))];
+    const part = point === null ? undefined : partAt(sheet, point);
+    const colours = point === null ? [] : [...new Set(wiresAt(sheet, point).map((w) => w.colour))];
     return (
         <button
             type="button"

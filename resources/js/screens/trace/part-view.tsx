@@ -1,5 +1,5 @@
 import type { CircuitSheet, Part, Trace } from '../../api/shapes';
-import { Swatch } from '../../ui/colour';
+import { WiresFrom, wiresAt } from '../../diagram/wiring';
 import { some } from './some';
 
 interface Props {
@@ -43,14 +43,7 @@ export function PartView({ part, sheet, trace, put }: Props) {
                         >
                             <span className="font-bold font-mono">{point}</span>
                             <span className="text-sm">
-                                {sheet.wires
-                                    .filter((w) => w.from === point || w.to === point)
-                                    .map((w) => (
-                                        <span key={w.id} className="mr-3 whitespace-nowrap">
-                                            <Swatch colour={w.colour} />
-                                            {w.colour} to {w.from === point ? w.to : w.from}
-                                        </span>
-                                    ))}
+                                <WiresFrom point={point} wires={wiresAt(sheet, point)} />
                             </span>
                         </button>
                     </li>

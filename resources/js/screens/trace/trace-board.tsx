@@ -4,6 +4,7 @@ import type { Send, useOutbox } from '../../api/use-outbox';
 import { RungView } from '../../diagram/rung-view';
 import { rungsOf, rungWith } from '../../diagram/rungs';
 import { standing } from '../../diagram/standing';
+import { useLatest } from '../../ui/use-latest';
 import { useWide } from '../../ui/use-media';
 import { DrawingPane, type Drawn } from './drawing-pane';
 import { FindPoint } from './find-point';
@@ -24,7 +25,7 @@ import { isReady } from './steps';
 import { Suspects } from './suspects';
 import { useFilm } from './use-film';
 import { useKeys } from './use-keys';
-import { useMeter } from './use-meter';
+import { NOWHERE, useMeter } from './use-meter';
 import { WireView } from './wire-view';
 
 type Pane = 'test' | 'diagram' | 'suspects' | 'log';
@@ -122,25 +123,20 @@ export function TraceBoard({ id, trace, sheet, outbox }: Props) {
         () => ({ proved: trace.proved, inDoubt: trace.suspects.in_doubt }),
         [trace.proved, trace.suspects.in_doubt],
     );
-    const looked = chosen === null ? undefined : rungWith(sheet.rungs, chosen);
-    const onMeter = rungsOf(sheet.rungs, meter.probes);
-    const advised = advice === undefined ? undefined : rungWith(sheet.rungs, advice.red);
-    const rungs =
-        looked !== undefined
-            ? [looked]
-            : onMeter.length > 0
-              ? onMeter
-              : [advised ?? sheet.rungs[0]].filter((r) => r !== undefined);
-    const drawn: Drawn = {
-        rungs,
-        is,
-        known,
-        probes: looking === null ? meter.probes : { red: null, black: null },
-        chosen,
-        onPoint: put,
+    const asked = advice?.red;
+    const rungs = useMemo(() => {
+        const looked = chosen === null ? undefined : rungWith(sheet.rungs, chosen);
+        const onMeter = rungsOf(sheet.rungs, meter.probes);
+        const advised = asked === undefined ? undefined : rungWith(sheet.rungs, asked);
+        const one = looked ?? (onMeter.length > 0 ? undefined : (advised ?? sheet.rungs[0]));
+        return one === undefined ? onMeter : [one];
+    }, [sheet.rungs, meter.probes, chosen, asked]);
+    const on = useLatest({
+        onPoint: (point) => put(point),
         onPart: (part) => look({ part }),
         onWire: (wire) => look({ wire }),
-    };
+    });
+    const drawn: Drawn = { rungs, is, known, probes: looking === null ? meter.probes : NOWHERE, chosen, ...on };
 
     useKeys({
         off: open !== null,
@@ -194,11 +190,7 @@ export function TraceBoard({ id, trace, sheet, outbox }: Props) {
                             <Finding trace={trace} disabled={outbox.busy} send={outbox.send} />
                             {mayChange && isFound && !hand.isOwn && looking === null && (
                                 <p className="border-ink border-b-2 px-5 py-2">
-                                    <button
-                                        type="button"
-                                        className="key"
-                                        onClick={() => hand.on({ red: null, black: null }, 'vac')}
-                                    >
+                                    <button type="button" className="key" onClick={() => hand.on(NOWHERE, 'vac')}>
                                         Use the meter
                                     </button>
                                 </p>

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { Advice, MeterFunction } from '../../api/shapes';
 import type { Probes } from '../../diagram/probes';
 import { goesOnWires } from './functions';
@@ -8,7 +8,8 @@ export interface Meter {
     fn: MeterFunction;
 }
 
-const NOWHERE: Probes = { red: null, black: null };
+/** Both leads in the air. */
+export const NOWHERE: Probes = { red: null, black: null };
 
 /** The meter in the hand: as the next test asks for it, or as somebody has set it. */
 export function useMeter(next: Advice[]) {
@@ -18,11 +19,14 @@ export function useMeter(next: Advice[]) {
     const [entered, setEntered] = useState('');
     const [turns, setTurns] = useState(1);
     const advice = next[choice % Math.max(1, next.length)];
-    const asked: Meter | null =
-        advice === undefined || advice.function === null
-            ? null
-            : { probes: { red: advice.red, black: advice.black }, fn: advice.function };
-    const meter = own ?? asked ?? { probes: NOWHERE, fn: 'vac' as const };
+    const asked = useMemo(
+        (): Meter =>
+            advice === undefined || advice.function === null
+                ? { probes: NOWHERE, fn: 'vac' }
+                : { probes: { red: advice.red, black: advice.black }, fn: advice.function },
+        [advice],
+    );
+    const meter = own ?? asked;
     return {
         advice,
         meter,

@@ -1,5 +1,6 @@
 import type { CircuitSheet, Trace } from '../../api/shapes';
 import type { Send } from '../../api/use-outbox';
+import { partAt, WiresFrom, wiresAt } from '../../diagram/wiring';
 import { Swatch } from '../../ui/colour';
 
 interface Props {
@@ -56,22 +57,15 @@ export function WireView({ wire, sheet, trace, disabled, measure, send, cancel }
 }
 
 function End({ end, but, sheet }: { end: string; but: string; sheet: CircuitSheet }) {
-    const part = sheet.parts.find((p) => p.points.includes(end));
-    const others = sheet.wires.filter((w) => w.id !== but && (w.from === end || w.to === end));
+    const part = partAt(sheet, end);
+    const others = wiresAt(sheet, end).filter((w) => w.id !== but);
     return (
         <div className="border-rule border-b py-2">
             <dt>
                 <strong>{part?.label}</strong> <span className="font-mono">{end}</span> · {part?.place}
             </dt>
             <dd className="text-quiet text-sm">
-                {others.length === 0
-                    ? 'nothing else on it'
-                    : others.map((w) => (
-                          <span key={w.id} className="mr-3 whitespace-nowrap">
-                              <Swatch colour={w.colour} />
-                              {w.colour} to {w.from === end ? w.to : w.from}
-                          </span>
-                      ))}
+                {others.length === 0 ? 'nothing else on it' : <WiresFrom point={end} wires={others} />}
             </dd>
         </div>
     );
