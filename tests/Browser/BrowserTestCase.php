@@ -312,6 +312,8 @@ abstract class BrowserTestCase extends TestCase
 
     private function showSheet(): void
     {
+        $panes = WebDriverBy::cssSelector('nav[aria-label=Panes]');
+        $this->until(fn (): bool => $this->driver()->findElements($panes) !== [], 'the call to be open at its test');
         if ($this->driver()->findElements(WebDriverBy::cssSelector('[data-choice=sheet]')) === []) {
             $this->press('Drawing');
         }
