@@ -8,6 +8,7 @@ use Illuminate\Contracts\Cache\LockProvider;
 use Illuminate\Contracts\Cache\Repository;
 use Levin\Core\Circuit\Circuit as Schematic;
 use Levin\Core\Diagnosis\Investigation;
+use Levin\Core\Diagnosis\Predictor;
 use Levin\Core\File\CircuitReader;
 use Levin\Core\File\InvalidCircuit;
 use Levin\Core\Operation\Model;
@@ -42,7 +43,7 @@ final class CircuitShelf
     /** @throws UnreadableRevision */
     public function investigation(CircuitRevision $revision): Investigation
     {
-        return new Investigation($this->settler($revision), new CachedOutlooks($this->cache, $this->key($revision)));
+        return new Investigation(Predictor::of($this->settler($revision), new CachedOutlooks($this->cache, $this->key($revision))));
     }
 
     /**

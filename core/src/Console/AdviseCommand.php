@@ -13,6 +13,7 @@ use Levin\Core\Diagnosis\Check;
 use Levin\Core\Diagnosis\Evidence;
 use Levin\Core\Diagnosis\Investigation;
 use Levin\Core\Diagnosis\MemoryOutlooks;
+use Levin\Core\Diagnosis\Predictor;
 use Levin\Core\Diagnosis\Result;
 use Levin\Core\Diagnosis\Step;
 use Levin\Core\Diagnosis\Steps;
@@ -64,7 +65,7 @@ final class AdviseCommand extends CircuitCommand
         $path = $input->getArgument('call');
         $log = CallEvents::fromFile(is_string($path) ? $path : '', $model);
         $standing = Standing::after($model->circuit, $log, (new JudgedReadings($model))->of($log));
-        $investigation = new Investigation($settler, new MemoryOutlooks);
+        $investigation = new Investigation(Predictor::of($settler, new MemoryOutlooks));
         $now = $standing->conditions;
         $assessment = $investigation->assess($standing->allEvidence(), $standing->standpoint());
         $found = $assessment->found();

@@ -6,6 +6,7 @@ namespace Levin\Core\Console;
 
 use Levin\Core\Diagnosis\Investigation;
 use Levin\Core\Diagnosis\MemoryOutlooks;
+use Levin\Core\Diagnosis\Predictor;
 use Levin\Core\File\CircuitReader;
 use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Settler;
@@ -141,7 +142,7 @@ final class TrialCommand extends CircuitCommand
     private function outcomes(string $file, InputInterface $input): \Generator
     {
         $settler = new Settler(new Model(CircuitReader::fromFile($file)));
-        $investigation = new Investigation($settler, new MemoryOutlooks);
+        $investigation = new Investigation(Predictor::of($settler, new MemoryOutlooks));
         $seed = (int) self::number($input, 'seed');
         $luck = new Luck(self::number($input, 'noise'), self::number($input, 'supply'), self::number($input, 'wrong'));
         $strategy = match (self::strings($input->getOption('strategy'))[0] ?? '') {

@@ -177,8 +177,9 @@ final class Chooser
         }
         $leads = new Leads($test->function, $test->red, $test->black);
         $ghosts = 0.0;
+        $volts = $this->predictor->volts($leads, $when);
         foreach ($weights as $v => $weight) {
-            $ghosts += $this->predictor->inScene($leads, $when, $this->predictor->sceneNumber($v, $when))->isGhost ? $weight : 0.0;
+            $ghosts += $volts->in($this->predictor->sceneNumber($v, $when))->isGhost ? $weight : 0.0;
         }
 
         return $ghosts > self::GHOSTS;

@@ -40,6 +40,12 @@ final readonly class Evidence
         return $this->test->key().' '.$this->when->key();
     }
 
+    /** The same where any suspect explains it the same way. */
+    public function says(): string
+    {
+        return serialize([$this->key(), $this->test, $this->shown, $this->replaced]);
+    }
+
     /** The same for the same test under the same conditions, at whatever time. */
     public function whenever(): string
     {

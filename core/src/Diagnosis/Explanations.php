@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace Levin\Core\Diagnosis;
 
 /** How the suspects of one line-up explain pieces of evidence, each worked out once. */
-final readonly class Explanations
+final class Explanations
 {
-    /** @var \WeakMap<Evidence, array<int, Fit>> by variant */
-    private \WeakMap $known;
+    /** @var array<string, array<int, Fit>> by what the evidence says, and variant */
+    private array $known = [];
 
-    public function __construct(private Predictor $predictor)
+    public function __construct(private readonly Predictor $predictor)
     {
-        $this->known = new \WeakMap;
     }
 
     /**
@@ -25,11 +24,11 @@ final readonly class Explanations
      */
     public function of(Evidence $item, array $variants): array
     {
-        $known = $this->known[$item] ?? [];
+        $known = $this->known[$item->says()] ?? [];
         $missing = array_values(array_filter($variants, static fn (int $v): bool => ! isset($known[$v])));
         if ($missing !== []) {
             $known += $item->fits($this->predictor, $missing);
-            $this->known[$item] = $known;
+            $this->known[$item->says()] = $known;
         }
 
         return Outcomes::each($variants, static fn (int $v): Fit => $known[$v]);

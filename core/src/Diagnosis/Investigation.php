@@ -11,7 +11,6 @@ use Levin\Core\Meter\Meter;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Meter\MeterReading;
 use Levin\Core\Meter\WrongInstrument;
-use Levin\Core\Operation\Settler;
 
 /**
  * Weighs what may be wrong with a circuit against the evidence, and finds the test that tells most.
@@ -20,14 +19,21 @@ use Levin\Core\Operation\Settler;
  */
 final readonly class Investigation
 {
-    private Predictor $predictor;
-
     private Explanations $explanations;
 
-    public function __construct(Settler $settler, OutlookStore $store)
+    private Followed $start;
+
+    /** @param  Predictor  $predictor  that may be asked by others too: what it has worked out is no call's own */
+    public function __construct(private Predictor $predictor)
     {
-        $this->predictor = Predictor::of($settler, $store);
-        $this->explanations = new Explanations($this->predictor);
+        $this->explanations = new Explanations($predictor);
+        $this->start = Followed::fromTheBeginning();
+    }
+
+    /** Of another unit of the same circuit, or of the same one on another day. */
+    public function ofAnother(): self
+    {
+        return new self($this->predictor);
     }
 
     public function predictor(): Predictor
@@ -153,6 +159,7 @@ final readonly class Investigation
             Episodes::among($evidence),
             Sittings::among($predictor->settler->model->circuit, $evidence),
             $predictor->lineup->comeAndGo(),
+            $this->start,
         );
     }
 

@@ -91,17 +91,19 @@ final readonly class Look implements Test
 
             return new Fit($right, (1 - $right) / $others, $right >= Fit::RARE);
         };
-        $fits = [];
+        $fits = $alike = [];
 
-        return Outcomes::each($variants, static function (int $v) use ($outlook, $when, $isFed, $fit, &$fits): Fit {
+        return Outcomes::each($variants, static function (int $v) use ($outlook, $when, $isFed, $fit, &$fits, &$alike): Fit {
             $own = $phases = [];
+            $key = '';
             foreach ($outlook->passages($v)->views($when->after) as $scene => $share) {
                 $own[] = [$fits[$scene] ??= $fit($scene), $share];
                 $phases[] = [$scene => 1.0];
+                $key .= "$scene $share ";
             }
 
             // with the power off it is in no scene of those that it went through
-            return Fit::ofAll($own, $isFed ? $phases : []);
+            return $alike[$key] ??= Fit::ofAll($own, $isFed ? $phases : []);
         });
     }
 

@@ -20,11 +20,19 @@ final class Outlook implements Page
     /** @var (\Closure(int): Passages)|null */
     private ?\Closure $tell = null;
 
-    /** @param  self|null  $other  of fewer variants: its scenes keep their numbers */
+    private ?Others $others = null;
+
+    /** @param  self|null  $narrower  of fewer variants: its scenes keep their numbers */
     #[\Override]
-    public function __construct(?self $other = null)
+    public function __construct(?self $narrower = null)
     {
-        $this->gallery = new Gallery($other?->gallery);
+        $this->gallery = $narrower === null ? new Gallery : $narrower->others()->gallery;
+    }
+
+    /** Of variants beside its own, under the same conditions. */
+    public function others(): Others
+    {
+        return $this->others ??= new Others($this->gallery);
     }
 
     /** @return array{Gallery, array<int, Passages>} what is kept of it */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Diagnosis;
 
 use Levin\Core\Circuit\Conditions;
+use Levin\Core\Circuit\UnknownName;
 use Levin\Core\Operation\Settled;
 use Levin\Core\Operation\Settler;
 use Levin\Core\Operation\Story;
@@ -24,6 +25,12 @@ final class Outlooks
 
     /** @var array<string, Sway> by conditions */
     private array $sways = [];
+
+    /** Pairs of points of which what was worked out is at hand. */
+    private const PAIRS = 400;
+
+    /** @var array<string, Volts> by leads and occasion */
+    private array $volts = [];
 
     /** @param  self|null  $narrower  what is known of the first of these suspects, by one that knows no others */
     public function __construct(
@@ -69,8 +76,29 @@ final class Outlooks
         return $this->settler->standing($conditions, $this->lineup->variants[$variant], $ran);
     }
 
+    /** @throws UnknownName */
+    public function volts(Leads $leads, Occasion $when): Volts
+    {
+        if ($this->narrower !== null) {
+            return $this->narrower->volts($leads, $when);
+        }
+        if (count($this->volts) > self::PAIRS) {
+            $this->volts = [];
+        }
+        $model = $this->settler->model;
+
+        return $this->volts[$leads->key().' '.$when->key()] ??= new Volts(
+            $leads->function,
+            $model->node($leads->red),
+            $model->node($leads->black),
+            $when->conditions->isEnergised($model->circuit) ? $this->sway($when->conditions) : null,
+            // those who are only thought of for a while hang beside
+            $this->on($when)->others()->gallery,
+        );
+    }
+
     /** How volts go with the supply of the day while the unit is fed. */
-    public function sway(Conditions $conditions): Sway
+    private function sway(Conditions $conditions): Sway
     {
         if ($this->narrower !== null) {
             return $this->narrower->sway($conditions);
@@ -159,14 +187,31 @@ final class Outlooks
     {
         if (! isset($this->outlooks[$key])) {
             $known = $this->narrower === null ? null : $same($this->narrower);
-            $outlook = $known === null ? $this->notebook->page(Outlook::class, $key) : new Outlook($known);
-            $painter = new Painter($this->settler->model, $outlook->gallery);
-            $this->outlooks[$key] = $outlook->toldBy(fn (int $variant): Passages => $known !== null && $this->isKnown($variant)
-                ? Passages::after(...array_map($known->passages(...), $this->lineup->asKnown($variant)))
-                : $tell($variant, $painter));
+            $this->outlooks[$key] = $known === null ? $this->alone($key, $tell) : $this->beside($known, $tell);
         }
 
         return $this->outlooks[$key];
+    }
+
+    /** @param  \Closure(int, Painter): Passages  $tell  a variant's */
+    private function alone(string $key, \Closure $tell): Outlook
+    {
+        $outlook = $this->notebook->page(Outlook::class, $key);
+        $painter = new Painter($this->settler->model, $outlook->gallery);
+
+        return $outlook->toldBy(static fn (int $variant): Passages => $tell($variant, $painter));
+    }
+
+    /** @param  \Closure(int, Painter): Passages  $tell  a variant's */
+    private function beside(Outlook $known, \Closure $tell): Outlook
+    {
+        return (new Outlook($known))->toldBy(fn (int $variant): Passages => $this->isKnown($variant)
+            ? Passages::after(...array_map($known->passages(...), $this->lineup->asKnown($variant)))
+            : $known->others()->passages(
+                $this->settler->model,
+                $this->lineup->variants[$variant],
+                static fn (Painter $painter): Passages => $tell($variant, $painter),
+            ));
     }
 
     /** Whether the narrower line-up knows of a variant, one way or another. */

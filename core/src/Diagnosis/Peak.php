@@ -132,9 +132,10 @@ final readonly class Peak implements Test
             );
         }
         $long = $noting->lasting($shares);
+        $volts = $predictor->volts($leads, $when);
         $most = new Prediction(0.0);
         foreach (array_keys($long === [] ? $shares : $long) as $scene) {
-            $here = $predictor->inScene($leads, $when, $scene);
+            $here = $volts->in($scene);
             $most = $here->value > $most->value ? $here : $most;
         }
 

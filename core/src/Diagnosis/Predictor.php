@@ -19,12 +19,6 @@ use Levin\Core\Parts\Faults;
  */
 final class Predictor
 {
-    /** What is left of volts through the primary of a small transformer on a low impedance, about, at the least. [practice] */
-    private const LOADED = 0.6;
-
-    /** So many standard deviations a reading may lie off anyway. */
-    private const EXPECTED = 2.0;
-
     /** Other terminals of a part that are thought of for a mistaken reading, each lead. */
     private const BESIDES = 3;
 
@@ -214,40 +208,13 @@ final class Predictor
     }
 
     /**
-     * Volts in a scene, with whether they are a ghost's.
+     * What a meter for volts a.c. shows there, in any scene.
      *
      * @throws UnknownName
      */
-    public function inScene(Leads $leads, Occasion $when, int $scene): Prediction
+    public function volts(Leads $leads, Occasion $when): Volts
     {
-        $model = $this->settler->model;
-        [$a, $b] = [$model->node($leads->red), $model->node($leads->black)];
-        $shown = $this->on($when)->at($scene);
-
-        $sway = $this->sway($leads, $when, $shown);
-        if ($leads->function !== MeterFunction::VoltsAcLowZ) {
-            $volts = new Prediction($shown->volts($a, $b, Meter::INPUT_OHMS), $shown->isGhost($a, $b));
-
-            return $sway > 0.0 ? $volts->within($sway) : $volts;
-        }
-        // a low impedance holds a ghost down: what it shows is there; through a coil or a transformer some of that is left
-        $volts = $shown->volts($a, $b, Meter::LOW_Z_OHMS);
-
-        return (new Prediction($volts, false, self::LOADED * $volts, $volts))->within($sway);
-    }
-
-    /** How far volts may lie off by the supply of the day, beyond what is expected of any reading: of a small difference of large ones. */
-    public function sway(Leads $leads, Occasion $when, Scene $scene): float
-    {
-        $model = $this->settler->model;
-        if (! $leads->function->isVoltsAc() || ! $when->conditions->isEnergised($model->circuit)) {
-            return 0.0;
-        }
-        [$a, $b] = [$model->node($leads->red), $model->node($leads->black)];
-        $sway = $this->outlooks->sway($when->conditions)->between($a, $b, $scene->posture->observed);
-        [, $sigma] = Likelihood::scale($leads->function, $scene->volts($a, $b, Meter::INPUT_OHMS));
-
-        return max(0.0, $sway - self::EXPECTED * $sigma);
+        return $this->outlooks->volts($leads, $when);
     }
 
     /**
@@ -259,7 +226,7 @@ final class Predictor
     public function prediction(int $variant, Leads $leads, Occasion $when): Prediction
     {
         return match (true) {
-            $leads->function->isVoltsAc() => $this->inScene($leads, $when, $this->sceneNumber($variant, $when)),
+            $leads->function->isVoltsAc() => $this->volts($leads, $when)->in($this->sceneNumber($variant, $when)),
             $leads->function === MeterFunction::VoltsDc => new Prediction($this->direct->reading($this->variant($variant), $leads, $when)),
             default => new Prediction($this->remnants->reading($this->variant($variant), $leads, $when, $this->cut($variant, $when))),
         };
@@ -337,7 +304,7 @@ final class Predictor
             $leads->function->isVoltsAc() => $this->viewsOf(
                 $when,
                 $variants,
-                fn (int $n): Prediction => $this->inScene($leads, $when, $n),
+                $this->volts($leads, $when)->in(...),
             ),
             $leads->function === MeterFunction::VoltsDc => $this->ranged($this->direct->views($leads, $when, $variants), $when),
             default => $this->ranged($this->remnants->views($leads, $when, $variants), $when),

@@ -113,14 +113,14 @@ final readonly class Probe implements Test
     #[\Override]
     public function fits(Predictor $predictor, Occasion $when, float|string|null $shown, array $variants): array
     {
-        $beside = $this->function->isVoltsAc() ? $predictor->besides($this->leads) : [];
+        $beside = array_map(
+            static fn (Leads $leads): Volts => $predictor->volts($leads, $when),
+            $this->function->isVoltsAc() ? $predictor->besides($this->leads) : [],
+        );
 
         return (new Reading($this->function, $shown))->fits(
             $predictor->views($this->leads, $when, $variants),
-            static fn (View $view): array => array_map(
-                static fn (Leads $p): Prediction => $predictor->inScene($p, $when, $view->scene),
-                $beside,
-            ),
+            static fn (View $view): array => array_map(static fn (Volts $volts): Prediction => $volts->in($view->scene), $beside),
         );
     }
 
@@ -139,15 +139,12 @@ final readonly class Probe implements Test
                 fn (int $v): ?float => $predictor->reading($v, $this->leads, $when),
             ));
         }
-        $volts = $sways = $byScene = [];
+        $there = $predictor->volts($this->leads, $when);
+        $volts = $sways = [];
         foreach ($variants as $v) {
-            $n = $predictor->sceneNumber($v, $when);
-            if (! isset($byScene[$n])) {
-                $shown = $predictor->inScene($this->leads, $when, $n);
-                // what a ghost shows cannot be counted on: nothing stands in its place
-                $byScene[$n] = $shown->isGhost ? [0.0, 0.0] : [$shown->value, $shown->sway()];
-            }
-            [$volts[$v], $sways[$v]] = $byScene[$n];
+            $shown = $there->in($predictor->sceneNumber($v, $when));
+            // what a ghost shows cannot be counted on: nothing stands in its place
+            [$volts[$v], $sways[$v]] = $shown->isGhost ? [0.0, 0.0] : [$shown->value, $shown->sway()];
         }
 
         return Likelihood::apart($this->function, $volts, $sways);

@@ -123,7 +123,7 @@ final readonly class Proofs
         $both = $this->voltsOfBoth($test, $when, $variant, $leader);
 
         $scene = $this->predictor->on($when)->scene($leader, $when->after);
-        $sway = $this->predictor->sway(new Leads($test->function, $test->red, $test->black), $when, $scene);
+        $sway = $this->predictor->volts(new Leads($test->function, $test->red, $test->black), $when)->sway($scene);
 
         return count(Likelihood::apart($test->function, [$alone, $both], [$sway, $sway])) > 1;
     }

@@ -32,16 +32,19 @@ final readonly class Reading
             $this->likelihood->mistaken($view->prediction, $beside($view)),
             $this->likelihood->isExplainedBy($view->prediction),
         );
-        $known = $all = [];
+        $known = $alike = $all = [];
         foreach ($views as $v => $own) {
-            $fits = [];
+            $fits = $phases = [];
+            $key = '';
             foreach ($own as $view) {
                 // many variants share a scene, and what it explains; a level explains a range of its own
                 $isShared = $view->scene >= 0 && $view->prediction->low === null;
                 $fits[] = [$isShared ? $known[$view->scene] ??= $fit($view) : $fit($view), $view->share];
+                $phases[] = $view->phases;
+                $key .= $isShared ? "$view->scene $view->share " : "own $v ";
             }
-            $phases = array_map(static fn (View $view): array => $view->phases, $own);
-            $all[$v] = Fit::ofAll($fits, $phases[0] === [] ? [] : $phases);
+            // and many go through the same ones for as long
+            $all[$v] = $alike[$key] ??= Fit::ofAll($fits, $phases[0] === [] ? [] : $phases);
         }
 
         return $all;

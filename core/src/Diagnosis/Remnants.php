@@ -13,7 +13,7 @@ use Levin\Core\Network\Factorisation;
 final class Remnants
 {
     /** Networks of dead units kept at once: each is some kilobytes. */
-    private const NETWORKS = 300;
+    private const NETWORKS = 1500;
 
     /** Ways a unit may be left once power is off that are told apart. */
     private const REMAINS = 6;
@@ -49,19 +49,13 @@ final class Remnants
         if ($this->narrower?->lineup->has($variant) === true) {
             return $this->narrower->reading($variant, $leads, $when, $cut);
         }
-        if ($cut === null) {
-            $page = $this->notebook->page(DeadReadings::class, $when->key());
-
-            return $page->reading($leads->key(), $variant, fn (): ?float => $this->readingOf(
-                $this->of($variant, $when)[0],
-                $leads,
-                $when->conditions,
-            ));
+        $left = $this->of($variant, $when);
+        if ($cut !== null) {
+            usort($left, static fn (Remains $a, Remains $b): int => $b->shareOf($cut) <=> $a->shareOf($cut));
         }
-        $all = $this->of($variant, $when);
-        usort($all, static fn (Remains $a, Remains $b): int => $b->shareOf($cut) <=> $a->shareOf($cut));
+        $page = $this->notebook->page(DeadReadings::class, $when->key());
 
-        return $this->readingOf($all[0], $leads, $when->conditions);
+        return $page->reading($leads->key(), $left[0]->number, fn (): ?float => $this->readingOf($left[0], $leads, $when->conditions));
     }
 
     /**

@@ -12,12 +12,9 @@ use Levin\Core\Circuit\Circuit;
  */
 final readonly class Sittings
 {
-    /** Chance that a unit has gone on to something else from one piece to the next, and nobody noticed. [practice, no published source] */
-    private const WENT_ON = 0.15;
-
     /**
      * @param  list<int>  $of  number of the sitting by piece
-     * @param  list<int>  $held  pieces during which nothing goes on to anything else: power was off since the one before
+     * @param  array<int, true>  $held  pieces during which nothing goes on to anything else: power was off since the one before
      */
     private function __construct(private array $of, private array $held)
     {
@@ -42,7 +39,7 @@ final readonly class Sittings
                 $seen[$part] = $item->shown;
             }
             if ($isOff && $wasOff && ! $isOther) {
-                $held[] = $piece;
+                $held[$piece] = true;
             }
             $of[] = $sitting;
             $wasOff = $isOff;
@@ -98,39 +95,18 @@ final readonly class Sittings
     }
 
     /**
-     * How likely each piece is after those before it, and which scene a variant is in after all of them: a hidden Markov chain's
-     * forward pass (textbook), from the shares of the time.
+     * How something is followed through some pieces of one sitting.
      *
-     * @param  array<int, Fit>  $fits  one variant's, of one sitting, by piece, in order
-     * @return array{array<int, float>, array<int, float>} likelihood by piece; chance of each scene, none where it makes no difference
+     * @param  array<int, Fit>  $fits  one variant's, by piece, in order
+     * @return array<int, Followed> by piece, up to it
      */
-    public function follow(array $fits): array
+    public function follow(Followed $from, array $fits): array
     {
-        $likelihoods = $now = [];
+        $way = [];
         foreach ($fits as $piece => $fit) {
-            if ($fit->scenes === []) {
-                $likelihoods[$piece] = $fit->likelihood();
-
-                continue;
-            }
-            // where it was in what it could be in at the time as well, it is most probably still there
-            $stays = array_intersect_key($now, $fit->scenes);
-            $stayed = array_sum($stays);
-            $goesOn = match (true) {
-                $stayed <= 0.0 => 1.0,
-                in_array($piece, $this->held, true) => 0.0,
-                default => self::WENT_ON,
-            };
-            $all = 0.0;
-            $then = [];
-            foreach ($fit->scenes as $scene => [$share, $likelihood]) {
-                $stay = $stayed > 0.0 ? (1 - $goesOn) * ($stays[$scene] ?? 0.0) / $stayed : 0.0;
-                $all += $then[$scene] = ($stay + $goesOn * $share) * $likelihood;
-            }
-            $likelihoods[$piece] = $all;
-            $now = $all > 0.0 ? array_map(static fn (float $p): float => $p / $all, $then) : [];
+            $way[$piece] = $from = $from->through($fit, isset($this->held[$piece]));
         }
 
-        return [$likelihoods, $now];
+        return $way;
     }
 }

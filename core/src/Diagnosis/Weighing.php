@@ -5,22 +5,25 @@ declare(strict_types=1);
 namespace Levin\Core\Diagnosis;
 
 /** Variants of suspects weighed by evidence: with all of it, with some of it, with one piece left out. */
-final readonly class Weighing
+final class Weighing
 {
     /** @var non-empty-list<float> with all evidence */
-    public array $posterior;
+    public readonly array $posterior;
 
     /** With less of the leading one's than this share nobody comes to lead because a piece is left out. */
     private const OUT = 1e-8;
 
     /** @var array<int, non-empty-list<float>> by piece of evidence and variant, each piece after those before it */
-    private array $likelihoods;
+    private readonly array $likelihoods;
 
     /** @var array<int, non-empty-list<float>> by what each piece changes the weights, by piece and variant */
-    private array $factors;
+    private readonly array $factors;
 
     /** @var list<int> the variants of the most probable suspect: between them they stand for how bad it may be */
-    private array $leading;
+    private readonly array $leading;
+
+    /** @var array<string, non-empty-list<float>> with some pieces left out, by their numbers */
+    private array $without = [];
 
     /**
      * @param  non-empty-list<float>  $prior  weights by variant
@@ -28,15 +31,17 @@ final readonly class Weighing
      * @param  non-empty-list<int>  $suspectOf  number of the suspect by variant
      * @param  list<string>  $tests  by piece of evidence: the same for the same test, whenever it was made
      * @param  array<int, int>  $comeAndGo  by variant that comes and goes, the one that is as it is when it is there
+     * @param  Followed  $start  from where variants are followed
      */
     public function __construct(
-        private array $prior,
-        private array $fits,
+        private readonly array $prior,
+        private readonly array $fits,
         array $suspectOf,
-        private array $tests,
-        private Episodes $episodes,
-        private Sittings $sittings,
-        private array $comeAndGo,
+        private readonly array $tests,
+        private readonly Episodes $episodes,
+        private readonly Sittings $sittings,
+        private readonly array $comeAndGo,
+        private readonly Followed $start,
     ) {
         $this->likelihoods = $this->linked($this->sittings->of(array_keys($fits)), array_keys($prior));
         $this->factors = $this->factors($this->likelihoods);
@@ -59,7 +64,7 @@ final readonly class Weighing
     /** @return non-empty-list<float> with some pieces left out */
     public function without(int ...$pieces): array
     {
-        return $this->ofAll(
+        return $this->without[implode(' ', $pieces)] ??= $this->ofAll(
             array_values(array_diff(array_keys($this->fits), $pieces)),
             count($pieces) > 1 ? array_keys($this->prior) : $this->contending(),
         );
@@ -111,8 +116,8 @@ final readonly class Weighing
             foreach (count($pieces) > 1 ? $variants : [] as $v) {
                 $its = array_map(static fn (array $piece): Fit => $piece[$v], $fits);
                 // most go through one scene only: nothing to follow
-                foreach (Fit::areOfOneScene(...$its) ? [] : $this->sittings->follow($its)[0] as $piece => $likelihood) {
-                    $own[$piece][$v] = $likelihood;
+                foreach (Fit::areOfOneScene(...$its) ? [] : $this->sittings->follow($this->start, $its) as $piece => $followed) {
+                    $own[$piece][$v] = $followed->likelihood;
                 }
             }
             $all += array_map(array_values(...), $own);
@@ -149,9 +154,9 @@ final readonly class Weighing
     public function now(int $variant): array
     {
         $fits = array_intersect_key($this->fits, array_flip($this->sittings->last()));
-        [, $now] = $this->sittings->follow(array_map(static fn (array $piece): Fit => $piece[$variant], $fits));
+        $way = $this->sittings->follow($this->start, array_map(static fn (array $piece): Fit => $piece[$variant], $fits));
 
-        return $now;
+        return $way === [] ? [] : $way[array_key_last($way)]->now;
     }
 
     /** @return non-empty-list<float> if each came and went */

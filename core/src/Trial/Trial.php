@@ -52,11 +52,12 @@ final readonly class Trial
         $unit = new HiddenUnit($this->supplied($truth, $conditions, $dice), $conditions, $truth->faults, $comesAndGoes, $this->luck, $dice);
         $unit->wait($dice->between(...self::COMES));
         $visit = new Visit($this->model, $unit, $conditions);
+        $investigation = $this->investigation->ofAnother();
         $bits = null;
         $seconds = $named = $mended = [];
         while (true) {
             $began = ($this->clock)();
-            $assessment = $this->investigation->assess($visit->evidence, $this->from($visit));
+            $assessment = $investigation->assess($visit->evidence, $this->from($visit));
             $seconds[] = ($this->clock)() - $began;
             $bits ??= self::entropy($assessment);
             foreach ([...$assessment->unexplained, ...array_filter([$assessment->doubted, $assessment->alone])] as $item) {

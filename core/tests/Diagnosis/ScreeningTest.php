@@ -12,6 +12,7 @@ use Levin\Core\Diagnosis\Notebook;
 use Levin\Core\Diagnosis\Outlook;
 use Levin\Core\Diagnosis\Passage;
 use Levin\Core\Diagnosis\Passages;
+use Levin\Core\Diagnosis\Predictor;
 use Levin\Core\Diagnosis\Readings;
 use Levin\Core\Diagnosis\Screening;
 use Levin\Core\Diagnosis\Sheet;
@@ -124,8 +125,8 @@ it('works nothing out twice that is kept', function (): void {
     $unit = Unit::cooling();
     $store = new MemoryOutlooks;
     $evidence = [Learned::seen('OFM', 'silent', $unit->conditions())];
-    $first = (new Investigation($unit->settler, $store))->assess($evidence, new Standpoint($unit->conditions()));
+    $first = (new Investigation(Predictor::of($unit->settler, $store)))->assess($evidence, new Standpoint($unit->conditions()));
     $kept = $store->page(Outlook::class.' '.$unit->conditions()->key());
-    $again = (new Investigation($unit->settler, $store))->assess($evidence, new Standpoint($unit->conditions()));
+    $again = (new Investigation(Predictor::of($unit->settler, $store)))->assess($evidence, new Standpoint($unit->conditions()));
     expect($kept)->toBeInstanceOf(Outlook::class)->and($kept?->hasGrown())->toBeFalse()->and($again->posterior)->toBe($first->posterior);
 });

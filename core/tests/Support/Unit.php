@@ -9,6 +9,7 @@ use Levin\Core\Circuit\Conditions;
 use Levin\Core\Diagnosis\Investigation;
 use Levin\Core\Diagnosis\Leaning;
 use Levin\Core\Diagnosis\MemoryOutlooks;
+use Levin\Core\Diagnosis\Predictor;
 use Levin\Core\File\CircuitReader;
 use Levin\Core\Interchange\ScriptReader;
 use Levin\Core\Meter\Clamped;
@@ -118,7 +119,7 @@ final class Unit
 
     public function investigation(): Investigation
     {
-        return new Investigation($this->settler, $this->outlooks ??= new MemoryOutlooks);
+        return new Investigation(Predictor::of($this->settler, $this->outlooks ??= new MemoryOutlooks));
     }
 
     /** A fault is hidden in it, and the advice followed to its end. */
