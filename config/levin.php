@@ -17,6 +17,9 @@ return [
     // where the shipped circuit files are
     'circuits' => base_path('circuits'),
 
+    // whether processes stay with the circuits that calls are on, with what has been worked out of them at hand
+    'desks' => filter_var(env('LEVIN_DESKS', true), FILTER_VALIDATE_BOOL),
+
     // bin/setup writes it: the same as long as the core is the same
     'build' => is_file($build) ? trim((string) file_get_contents($build)) : 'none',
 ];

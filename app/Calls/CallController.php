@@ -47,8 +47,8 @@ class CallController
     }
 
     #[Operation('A call as it stands', answer: TraceData::class)]
-    public function show(Request $request, Call $call, Trace $trace): JsonResponse
+    public function show(Request $request, Call $call, Traces $traces): JsonResponse
     {
-        return response()->json($trace->of($call->id, SignedIn::by($request)));
+        return response()->json($traces->of($call->id, SignedIn::by($request)));
     }
 }

@@ -12,10 +12,24 @@ use Illuminate\Http\JsonResponse;
 class CallEventController
 {
     #[Operation('Append an event; 200 when it is there already', answer: TraceData::class, status: 201, takes: EventInput::class)]
-    public function store(EventRequest $request, Call $call, EventLog $log, Trace $trace): JsonResponse
+    public function store(EventRequest $request, Call $call, EventLog $log, Traces $traces): JsonResponse
     {
         $stored = Sent::into(static fn (): bool => $log->append($call, Arriving::in($request)));
 
-        return response()->json($trace->of($call->id, SignedIn::by($request)), $stored ? 201 : 200);
+        return response()->json($traces->of($call->id, SignedIn::by($request)), $stored ? 201 : 200);
+    }
+
+    #[Operation(
+        'The same, answered with what it means before what comes next is worked out; 200 when it is there already',
+        answer: TakenData::class,
+        status: 201,
+        takes: EventInput::class,
+    )]
+    public function meaning(EventRequest $request, Call $call, EventLog $log, Traces $traces): JsonResponse
+    {
+        $event = Arriving::in($request);
+        $stored = Sent::into(static fn (): bool => $log->append($call, $event));
+
+        return response()->json(new TakenData($event->id, $traces->meaning($call, $event->id)), $stored ? 201 : 200);
     }
 }

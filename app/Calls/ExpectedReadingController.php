@@ -21,7 +21,7 @@ class ExpectedReadingController
         'black' => 'point of the black probe; none for a clamp',
         'turns' => 'how often the wires go through the clamp',
     ])]
-    public function __invoke(Request $request, Call $call, Trace $trace): JsonResponse
+    public function __invoke(Request $request, Call $call, Traces $traces): JsonResponse
     {
         $request->validate([
             'function' => ['required', 'string', Rule::enum(MeterFunction::class)],
@@ -30,7 +30,7 @@ class ExpectedReadingController
             'turns' => ['nullable', 'integer', 'between:1,100'],
         ]);
         try {
-            return response()->json($trace->expected(
+            return response()->json($traces->expected(
                 $call,
                 MeterFunction::from($request->string('function')->toString()),
                 $request->string('red')->toString(),

@@ -12,9 +12,9 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 class SuspectController
 {
     #[Operation('Why a part or wire is suspected, and what would clear it', answer: DossierData::class)]
-    public function __invoke(Call $call, string $target, Trace $trace): JsonResponse
+    public function __invoke(Call $call, string $target, Traces $traces): JsonResponse
     {
-        $dossier = $trace->dossier($call, $target);
+        $dossier = $traces->dossier($call, $target);
 
         return $dossier === null
             ? throw new NotFoundHttpException("Nothing can be wrong with \"$target\" on this unit: take a part or a wire of its drawing.")

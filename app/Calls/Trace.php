@@ -8,7 +8,6 @@ use App\Circuits\CircuitShelf;
 use App\Shop\ShopHabit;
 use App\Shop\User;
 use Levin\Core\Checks\Bench\Kept;
-use Levin\Core\Circuit\UnknownName;
 use Levin\Core\Diagnosis\Advice;
 use Levin\Core\Diagnosis\Aftermath;
 use Levin\Core\Diagnosis\Assessment;
@@ -17,6 +16,8 @@ use Levin\Core\Diagnosis\Dossier;
 use Levin\Core\Diagnosis\Evidence;
 use Levin\Core\Diagnosis\Investigation;
 use Levin\Core\Diagnosis\Leaning;
+use Levin\Core\Diagnosis\Meaning;
+use Levin\Core\Diagnosis\Standpoint;
 use Levin\Core\Diagnosis\SuspectGroup;
 use Levin\Core\Ladder\DrawnState;
 use Levin\Core\Meter\MeterFunction;
@@ -33,7 +34,7 @@ use Levin\Core\Record\Standing;
 use Levin\Core\Record\ThermostatSeen;
 
 /** Works out how a call stands, from its log and the circuit revision it began with. */
-final readonly class Trace
+final readonly class Trace implements Traces
 {
     /** The diagram is drawn as the leading suspect has it once that is this probable. */
     private const LEADING = 0.5;
@@ -42,6 +43,7 @@ final readonly class Trace
     {
     }
 
+    #[\Override]
     public function of(int $id, User $for): TraceData
     {
         $call = Call::listed()->with(['revision', 'events.user'])->findOrFail($id);
@@ -63,7 +65,7 @@ final readonly class Trace
             $investigation->predictor()->keep();
 
             return [$assessment, $checks];
-        });
+        }, (string) $id);
         $leading = $this->leading($assessment, $standing);
         $faults = $model->faults->parseAll(array_slice($leading->faults ?? [], 0, 1));
         $settled = $settler->standing($standing->conditions, $faults);
@@ -120,10 +122,11 @@ final readonly class Trace
      */
     private static function idsOf(array $evidence, Standing $standing): array
     {
+        $said = array_fill_keys(array_map(static fn (Evidence $e): string => $e->says(), $evidence), true);
         $ids = [];
         foreach ($standing->evidence as $id => $own) {
             foreach ($own as $one) {
-                $ids = in_array($one, $evidence, true) ? [...$ids, $id] : $ids;
+                $ids = isset($said[$one->says()]) ? [...$ids, $id] : $ids;
             }
         }
 
@@ -142,23 +145,77 @@ final readonly class Trace
         return $recorded === [] ? $assessment->found()->faults ?? [] : $recorded;
     }
 
-    /** @return Dossier|null none of what nothing can be wrong with */
-    public function dossier(Call $call, string $target): ?Dossier
+    #[\Override]
+    public function meaning(Call $call, string $event): ?MeaningData
+    {
+        $standing = $this->standing($call);
+        if (! isset($standing->evidence[$event])) {
+            return null;
+        }
+        $from = self::from($standing);
+
+        return $this->shelf->alone($call->revision, static fn (Investigation $i): ?MeaningData => self::meanings(
+            $standing,
+            $i->hear($standing->allEvidence(), $from)->meanings(),
+        )[$event] ?? null, (string) $call->id);
+    }
+
+    /** Works out what is next, and keeps it at hand. */
+    public function assessed(int $id): void
+    {
+        $this->ahead($id, static fn (Investigation $i, array $evidence, Standpoint $from) => $i->assess($evidence, $from));
+    }
+
+    /** Works out what the likely results of the next tests would come to, and keeps it at hand. */
+    public function goAhead(int $id): void
+    {
+        $this->ahead($id, static fn (Investigation $i, array $evidence, Standpoint $from) => $i->goAhead(
+            $evidence,
+            $i->assess($evidence, $from),
+            $from,
+        ));
+    }
+
+    /** @param  \Closure(Investigation, list<Evidence>, Standpoint): mixed  $work */
+    private function ahead(int $id, \Closure $work): void
+    {
+        $call = Call::query()->findOrFail($id);
+        $standing = $this->standing($call);
+        $this->shelf->alone(
+            $call->revision,
+            static fn (Investigation $i): mixed => $work($i, $standing->allEvidence(), self::from($standing)),
+            (string) $id,
+        );
+    }
+
+    private function standing(Call $call): Standing
     {
         $call->load(['revision', 'events']);
-        $standing = Standing::after($this->shelf->model($call->revision)->circuit, $call->log(), $this->judging->of($call));
-        $from = $standing->standpoint(new Leaning(ShopHabit::chosen()));
+
+        return Standing::after($this->shelf->model($call->revision)->circuit, $call->log(), $this->judging->of($call));
+    }
+
+    private static function from(Standing $standing): Standpoint
+    {
+        return $standing->standpoint(new Leaning(ShopHabit::chosen()));
+    }
+
+    #[\Override]
+    public function dossier(Call $call, string $target): ?Dossier
+    {
+        $standing = $this->standing($call);
         $evidence = $standing->allEvidence();
+        $from = self::from($standing);
 
         return $this->shelf->alone($call->revision, static fn (Investigation $i): ?Dossier => Dossier::of(
             $target,
             $i->predictor(),
             $evidence,
             $i->assess($evidence, $from),
-        ));
+        ), (string) $call->id);
     }
 
-    /** @throws UnknownName */
+    #[\Override]
     public function expected(Call $call, MeterFunction $function, string $red, string $black, int $turns): ExpectedData
     {
         $call->load(['revision', 'events']);
@@ -167,7 +224,7 @@ final readonly class Trace
             return ExpectedData::notProvedDead();
         }
 
-        $investigation = $this->shelf->investigation($call->revision);
+        $investigation = $this->shelf->investigation($call->revision, (string) $call->id);
 
         return ExpectedData::of($function->goesOnWires()
             ? $investigation->expectedOnWires($function, $red, $turns, $standing->conditions)
@@ -189,14 +246,7 @@ final readonly class Trace
      */
     private function events(Call $call, Standing $standing, array $judged, Assessment $assessment): array
     {
-        $meanings = [];
-        $n = 0;
-        foreach ($standing->evidence as $id => $items) {
-            // of what came and went, the last has the whole of it
-            $n += count($items);
-            $meanings[$id] = MeaningData::of($assessment->meanings[$n - 1]);
-        }
-
+        $meanings = self::meanings($standing, $assessment->meanings);
         $verdicts = [];
         foreach ($judged as $one) {
             $verdicts[$one->id] = PartVerdictData::of(Kept::stored($one->data));
@@ -211,5 +261,22 @@ final readonly class Trace
             ),
             $call->events->all(),
         ));
+    }
+
+    /**
+     * @param  list<Meaning>  $meanings  of all pieces of evidence
+     * @return array<string, MeaningData> by event
+     */
+    private static function meanings(Standing $standing, array $meanings): array
+    {
+        $all = [];
+        $n = 0;
+        foreach ($standing->evidence as $id => $items) {
+            // of what came and went, the last has the whole of it
+            $n += count($items);
+            $all[$id] = MeaningData::of($meanings[$n - 1]);
+        }
+
+        return $all;
     }
 }

@@ -8,6 +8,7 @@ use Illuminate\Contracts\Cache\LockProvider;
 use Illuminate\Contracts\Cache\Repository;
 use Levin\Core\Circuit\Circuit as Schematic;
 use Levin\Core\Diagnosis\Investigation;
+use Levin\Core\Diagnosis\Pause;
 use Levin\Core\Diagnosis\Predictor;
 use Levin\Core\File\CircuitReader;
 use Levin\Core\File\InvalidCircuit;
@@ -23,6 +24,11 @@ final class CircuitShelf
     /** @var array<int, Settler> by revision */
     private array $ready = [];
 
+    /** @var array<int, AtHand> by revision */
+    private array $atHand = [];
+
+    private ?Pause $pause = null;
+
     /** @param  string  $build  changes when the core does, so that nothing computed by older code is used */
     public function __construct(private readonly Repository $cache, private readonly string $build)
     {
@@ -31,7 +37,7 @@ final class CircuitShelf
     /** @throws UnreadableRevision */
     public function settler(CircuitRevision $revision): Settler
     {
-        return $this->ready[$revision->id] ??= new Settler(new Model($this->schematic($revision)));
+        return $this->ready[$revision->id] ??= Settler::of(new Model($this->schematic($revision)));
     }
 
     /** @throws UnreadableRevision */
@@ -40,10 +46,43 @@ final class CircuitShelf
         return $this->settler($revision)->model;
     }
 
-    /** @throws UnreadableRevision */
-    public function investigation(CircuitRevision $revision): Investigation
+    /** From now on what has been worked out stays at hand, for one who answers again and again. */
+    public function keepAtHand(Pause $pause): void
     {
-        return new Investigation(Predictor::of($this->settler($revision), new CachedOutlooks($this->cache, $this->key($revision))));
+        $this->pause = $pause;
+    }
+
+    /**
+     * Keeps what is at hand for those who come after.
+     *
+     * @param  \Closure(): bool  $isEnough  between two pages
+     * @return bool whether all of it is kept
+     */
+    public function keep(\Closure $isEnough): bool
+    {
+        foreach ($this->atHand as $circuit) {
+            if (! $circuit->keepNow($isEnough)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * @param  string  $of  which call it is about
+     *
+     * @throws UnreadableRevision
+     */
+    public function investigation(CircuitRevision $revision, string $of = ''): Investigation
+    {
+        $store = new CachedOutlooks($this->cache, $this->key($revision));
+        if ($this->pause === null) {
+            return new Investigation(Predictor::of($this->settler($revision), $store));
+        }
+        $this->atHand[$revision->id] ??= new AtHand($this->settler($revision), $store, $this->pause);
+
+        return $this->atHand[$revision->id]->investigation($of);
     }
 
     /**
@@ -65,14 +104,15 @@ final class CircuitShelf
      * @template T
      *
      * @param  \Closure(Investigation): T  $work
+     * @param  string  $of  which call it is about
      * @return T
      *
      * @throws UnreadableRevision
      */
-    public function alone(CircuitRevision $revision, \Closure $work): mixed
+    public function alone(CircuitRevision $revision, \Closure $work, string $of = ''): mixed
     {
         $store = $this->cache->getStore();
-        $do = fn (): mixed => $work($this->investigation($revision));
+        $do = fn (): mixed => $work($this->investigation($revision, $of));
         if (! $store instanceof LockProvider) {
             return $do();
         }

@@ -7,10 +7,14 @@ namespace App\Providers;
 use App\Api\WriteDescription;
 use App\Calls\Call;
 use App\Calls\CallPolicy;
+use App\Calls\Trace;
+use App\Calls\Traces;
 use App\Circuits\CircuitShelf;
 use App\Circuits\TakeInCircuits;
 use App\Circuits\WorkOut;
 use App\Database\ImmediateConnection;
+use App\Desk\Desks;
+use App\Desk\SitAtDesk;
 use App\Photos\PhotoShelf;
 use App\Shop\ShopHabit;
 use App\Shop\ShopHabitPolicy;
@@ -29,6 +33,11 @@ class AppServiceProvider extends ServiceProvider
             CircuitShelf::class,
             fn (): CircuitShelf => new CircuitShelf(Cache::store('outlooks'), config()->string('levin.build')),
         );
+        $this->app->bind(Traces::class, fn (): Desks => new Desks(
+            $this->app->make(Trace::class),
+            config()->boolean('levin.desks') ? storage_path('framework/desks') : null,
+            config()->string('levin.build'),
+        ));
         $this->app->singleton(PhotoShelf::class, fn (): PhotoShelf => new PhotoShelf(storage_path('app/photos')));
         Connection::resolverFor('sqlite', fn (
             \PDO|\Closure $pdo,
@@ -44,6 +53,6 @@ class AppServiceProvider extends ServiceProvider
         Model::preventSilentlyDiscardingAttributes(! $this->app->isProduction());
         Gate::policy(Call::class, CallPolicy::class);
         Gate::policy(ShopHabit::class, ShopHabitPolicy::class);
-        $this->commands([TakeInCircuits::class, WorkOut::class, WriteDescription::class]);
+        $this->commands([SitAtDesk::class, TakeInCircuits::class, WorkOut::class, WriteDescription::class]);
     }
 }

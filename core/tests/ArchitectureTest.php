@@ -60,9 +60,10 @@ const APP_MAY_IMPORT = [
     'Print' => ['Api', 'Calls', 'Photos', 'Shop'],
     'Find' => ['Api', 'Calls', 'Units'],
     'Bench' => ['Api', 'Calls', 'Circuits', 'Database', 'Shop', 'Units'],
+    'Desk' => ['Calls', 'Circuits', 'Shop'],
     'Drills' => ['Api', 'Circuits', 'Database', 'Shop'],
     'Office' => ['Api', 'Calls', 'Circuits', 'Database', 'Shop', 'Units'],
-    'Providers' => ['Api', 'Bench', 'Calls', 'Circuits', 'Database', 'Drills', 'Office', 'Photos', 'Shop'],
+    'Providers' => ['Api', 'Bench', 'Calls', 'Circuits', 'Database', 'Desk', 'Drills', 'Office', 'Photos', 'Shop'],
 ];
 
 /** The same for the application. */

@@ -59,7 +59,7 @@ final readonly class Unopened
     /** The first short that a circuit's switches make: as it ships, and with each of them the other way. */
     public static function anywhere(Model $model): ?self
     {
-        $settler = new Settler($model);
+        $settler = Settler::of($model);
         $now = Conditions::healthyDefaults($model->circuit);
         $short = self::in($settler->settle($now, Faults::none()));
         foreach ($model->circuit->conditions as $name => $condition) {

@@ -54,7 +54,7 @@ final class CheckCommand extends CircuitCommand
             return [$circuit->id.': '.$unopened->words(), ['sound' => false, 'unopened' => $unopened], Command::FAILURE];
         }
         $branches = BranchCircuits::of($model);
-        $healthy = (new Settler($model))->settle(Conditions::healthyDefaults($circuit), Faults::none());
+        $healthy = Settler::of($model)->settle(Conditions::healthyDefaults($circuit), Faults::none());
         $unwell = array_map(static fn (Unwell $u): string => $u->words(), Unwell::in($healthy));
         $overfused = array_map(
             static fn (BranchCircuit $b): string => sprintf(

@@ -144,7 +144,7 @@ abstract class CircuitCommand extends Command
             self::strings($input->getOption('when')),
             self::strings($input->getOption('fault')),
         );
-        $settler = new Settler($situation->model);
+        $settler = Settler::of($situation->model);
 
         return [$settler, $settler->standing($situation->conditions, $situation->faults)];
     }

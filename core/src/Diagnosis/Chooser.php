@@ -49,15 +49,10 @@ final class Chooser
     public function choose(array $posterior, array $inPlay, array $evidence, ?Evidence $again = null): array
     {
         $now = $this->from->now;
-        $mass = array_sum(array_map(static fn (int $s): float => $posterior[$s], $inPlay));
-        $weights = [];
-        foreach ($inPlay as $s) {
-            $weights[$s] = $posterior[$s] / $mass;
-        }
-        $done = array_fill_keys(array_merge(...array_map(self::keys(...), $evidence)), true);
+        $weights = self::shares($posterior, $inPlay);
         $isBolted = $this->isBolted($weights, $now);
         $weights = $this->predictor->beliefs?->spread($weights) ?? $weights;
-        $ranking = new Ranking($this->predictor, $weights, $done, $again?->whenever(), $this->from->leaning);
+        $ranking = $this->ranking($weights, $evidence, $again);
         foreach ([...$this->live($isBolted, $inPlay), ...$this->again($evidence, $weights)] as [$test, $extra]) {
             $this->offer($ranking, $test, $extra);
         }
@@ -90,6 +85,56 @@ final class Chooser
             ],
             $ranking->signatures(),
         ];
+    }
+
+    /**
+     * A test that has been made, once more; nothing where it cannot be made as the unit stands, or be made so that it can.
+     *
+     * @param  list<float>  $posterior  by variant
+     * @param  list<int>  $inPlay
+     * @param  list<Evidence>  $evidence
+     */
+    public function onceMore(array $posterior, array $inPlay, array $evidence, Evidence $again): ?Advice
+    {
+        $weights = self::shares($posterior, $inPlay);
+        $isBolted = $this->isBolted($weights, $this->from->now);
+        $weights = $this->predictor->beliefs?->spread($weights) ?? $weights;
+        $ranking = $this->ranking($weights, $evidence, $again);
+        foreach ($this->live($isBolted, $inPlay) as [$test, $extra]) {
+            if ($test->whenever() === $again->whenever()) {
+                $this->offer($ranking, $test, $extra);
+            }
+        }
+        $asked = $ranking->asked();
+
+        return $asked === null ? null : $this->advice($asked, $weights);
+    }
+
+    /**
+     * @param  array<int, float>  $weights  by variant in play
+     * @param  list<Evidence>  $evidence
+     */
+    private function ranking(array $weights, array $evidence, ?Evidence $again): Ranking
+    {
+        $done = array_fill_keys(array_merge(...array_map(self::keys(...), $evidence)), true);
+
+        return new Ranking($this->predictor, $weights, $done, $again?->whenever(), $this->from->leaning);
+    }
+
+    /**
+     * @param  list<float>  $posterior  by variant
+     * @param  list<int>  $inPlay
+     * @return array<int, float> of those in play, adding up to one
+     */
+    private static function shares(array $posterior, array $inPlay): array
+    {
+        $mass = array_sum(array_map(static fn (int $s): float => $posterior[$s], $inPlay));
+        $shares = [];
+        foreach ($inPlay as $s) {
+            $shares[$s] = $posterior[$s] / $mass;
+        }
+
+        return $shares;
     }
 
     /**
@@ -188,6 +233,7 @@ final class Chooser
     /** Unless it cannot be done now. */
     private function offer(Ranking $ranking, Candidate $test, float $extra): void
     {
+        $this->predictor->pause();
         if ($this->from->limits->allow($test, $this->model->circuit)) {
             $ranking->add($test, $extra);
         }

@@ -97,6 +97,7 @@ final class Direct
 
     private function readingIn(int $variant, int $number, Ammeter|Leads $on, Occasion $when): float
     {
+        $this->notebook->pause();
         $settler = $this->outlooks->settler;
         [$model, $faults] = [$settler->model, $this->lineup->variants[$variant]];
         if (count($this->networks) > self::NETWORKS) {

@@ -40,10 +40,10 @@ final readonly class Evidence
         return $this->test->key().' '.$this->when->key();
     }
 
-    /** The same where any suspect explains it the same way. */
+    /** The same where the same was learned. */
     public function says(): string
     {
-        return serialize([$this->key(), $this->test, $this->shown, $this->replaced]);
+        return serialize([$this->key(), $this->test, $this->shown, $this->replaced, $this->isFaulted]);
     }
 
     /** The same for the same test under the same conditions, at whatever time. */

@@ -89,18 +89,6 @@ final readonly class Fit
         return new self($best->right, $best->mistaken, false);
     }
 
-    /** Whether a variant that explains some pieces like this is in the same scene all of the time. */
-    public static function areOfOneScene(self ...$fits): bool
-    {
-        foreach ($fits as $fit) {
-            if (count($fit->scenes) > 1) {
-                return false;
-            }
-        }
-
-        return true;
-    }
-
     public function likelihood(): float
     {
         return (1 - self::MISTAKEN) * $this->right + self::MISTAKEN * $this->mistaken;

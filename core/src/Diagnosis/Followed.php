@@ -18,13 +18,8 @@ final class Followed
     private array $next = [];
 
     /** @param  array<int, float>  $now  chance of each scene by number, none where it makes no difference */
-    private function __construct(public readonly float $likelihood, public readonly array $now)
+    public function __construct(public readonly float $likelihood = 1.0, public readonly array $now = [])
     {
-    }
-
-    public static function fromTheBeginning(): self
-    {
-        return new self(1.0, []);
     }
 
     /** @param  bool  $isHeld  nothing has gone on to anything else since the piece before */

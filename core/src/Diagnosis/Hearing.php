@@ -51,10 +51,7 @@ final readonly class Hearing
         $alone = $doubted === null && self::mass($posterior, $members[0]) >= Assessment::FOUND
             ? $this->weighing->decidesAlone($members[0])
             : null;
-        if ($alone !== null) {
-            [$next] = $this->choose($alone);
-        }
-        $next = $this->awaited($next);
+        $next = $this->awaited($alone === null ? $next : $this->onceMore($alone, $next));
         // with nothing new left that helps, what was asked is asked again
         foreach ($next === [] ? $this->weightiest($members[0]) : [] as $again) {
             [$next] = $next === [] ? $this->choose($again) : [$next];
@@ -133,24 +130,72 @@ final readonly class Hearing
      */
     private function choose(?int $asked, int $smaller = 0): array
     {
+        [$thought, $inPlay, $done, $again] = $this->thought($asked);
+        if ($smaller > 0) {
+            $first = $thought;
+            arsort($first);
+            $inPlay = array_slice(array_unique([...$inPlay, ...array_keys($first)]), 0, count($inPlay) + $smaller);
+        }
+
+        return $this->chooser($inPlay)->choose($thought, $this->asThere($inPlay), $done, $again);
+    }
+
+    /**
+     * A piece of evidence asked for once more, before whatever else would be next; or what is next without it, where it cannot be.
+     *
+     * @param  list<Advice>  $next
+     * @return list<Advice>
+     */
+    private function onceMore(int $asked, array $next): array
+    {
+        [$thought, $inPlay, $done, $again] = $this->thought($asked);
+        $first = $again === null ? null : $this->chooser($inPlay)->onceMore($thought, $this->asThere($inPlay), $done, $again);
+
+        return $first === null ? $this->choose($asked)[0] : [
+            $first,
+            ...array_filter($next, static fn (Advice $a): bool => $a->candidate->whenever() !== $first->candidate->whenever()),
+        ];
+    }
+
+    /**
+     * How it looks without a piece that is asked again: weights, who is in play, what has been done, and whether it is asked just so.
+     *
+     * @return array{non-empty-list<float>, list<int>, list<Evidence>, Evidence|null}
+     */
+    private function thought(?int $asked): array
+    {
         $thought = $asked === null ? $this->weighing->posterior : $this->weighing->without($asked);
         // the same test once more comes first: two that agree are not both a slip of the hand
         $again = $asked === null ? null : $this->evidence[$asked];
         $ways = $again?->ways() ?? [];
         $answers = array_filter($this->evidence, static fn (Evidence $e): bool => in_array($e->whenever(), $ways, true));
         $isAsked = count($answers) < self::ANSWERS;
-        $done = $isAsked ? array_values(array_diff_key($this->evidence, $answers)) : $this->evidence;
-        $inPlay = array_values(array_unique([...$this->inPlay($this->weighing->posterior), ...$this->inPlay($thought)]));
-        if ($smaller > 0) {
-            $first = $thought;
-            arsort($first);
-            $inPlay = array_slice(array_unique([...$inPlay, ...array_keys($first)]), 0, count($inPlay) + $smaller);
-        }
-        // with what comes and goes, the same as it is while it is there
-        $there = array_intersect_key($this->predictor->lineup->comeAndGo(), array_flip($inPlay));
-        $inPlay = array_values(array_unique([...$inPlay, ...$there]));
 
-        return (new Chooser($this->believing($inPlay), $this->from))->choose($thought, $inPlay, $done, $isAsked ? $again : null);
+        return [
+            $thought,
+            array_values(array_unique([...$this->inPlay($this->weighing->posterior), ...$this->inPlay($thought)])),
+            $isAsked ? array_values(array_diff_key($this->evidence, $answers)) : $this->evidence,
+            $isAsked ? $again : null,
+        ];
+    }
+
+    /**
+     * With what comes and goes, the same as it is while it is there.
+     *
+     * @param  list<int>  $inPlay
+     * @return list<int>
+     */
+    private function asThere(array $inPlay): array
+    {
+        $there = array_intersect_key($this->predictor->lineup->comeAndGo(), array_flip($inPlay));
+
+        return array_values(array_unique([...$inPlay, ...$there]));
+    }
+
+    /** @param  list<int>  $inPlay */
+    private function chooser(array $inPlay): Chooser
+    {
+        return new Chooser($this->believing($this->asThere($inPlay)), $this->from);
     }
 
     /**
@@ -212,7 +257,7 @@ final readonly class Hearing
     }
 
     /** @return list<Meaning> of each piece of evidence, after those before it */
-    private function meanings(): array
+    public function meanings(): array
     {
         $along = $this->weighing->along();
         $left = array_map($this->countInPlay(...), $along);

@@ -11,6 +11,7 @@ use Levin\Core\Meter\Meter;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Meter\MeterReading;
 use Levin\Core\Meter\WrongInstrument;
+use Levin\Core\Operation\Recent;
 
 /**
  * Weighs what may be wrong with a circuit against the evidence, and finds the test that tells most.
@@ -19,15 +20,29 @@ use Levin\Core\Meter\WrongInstrument;
  */
 final readonly class Investigation
 {
+    /** Of the next tests, those that are thought ahead of. */
+    private const TESTS = 3;
+
+    /** What the last so many came to is not worked out again. */
+    private const AT_HAND = 12;
+
     private Explanations $explanations;
 
     private Followed $start;
+
+    /** @var Recent<Hearing> */
+    private Recent $heard;
+
+    /** @var Recent<Assessment> */
+    private Recent $assessed;
 
     /** @param  Predictor  $predictor  that may be asked by others too: what it has worked out is no call's own */
     public function __construct(private Predictor $predictor)
     {
         $this->explanations = new Explanations($predictor);
-        $this->start = Followed::fromTheBeginning();
+        $this->start = new Followed;
+        $this->heard = new Recent(self::AT_HAND);
+        $this->assessed = new Recent(self::AT_HAND);
     }
 
     /** Of another unit of the same circuit, or of the same one on another day. */
@@ -48,6 +63,35 @@ final readonly class Investigation
      */
     public function assess(array $evidence, Standpoint $from): Assessment
     {
+        return $this->assessed->of(self::key($evidence, $from), function () use ($evidence, $from): Assessment {
+            $assessment = $this->hear($evidence, $from)->assessment();
+            $this->predictor->keep();
+
+            return $assessment;
+        });
+    }
+
+    /**
+     * What the evidence comes to, before anyone thinks of what to do next.
+     *
+     * @param  list<Evidence>  $evidence  in the order it was gathered
+     *
+     * @throws UnknownName when evidence names a part or point the circuit does not have
+     */
+    public function hear(array $evidence, Standpoint $from): Hearing
+    {
+        return $this->heard->of(self::key($evidence, $from), fn (): Hearing => $this->heardNow($evidence, $from));
+    }
+
+    /** @param  list<Evidence>  $evidence */
+    private static function key(array $evidence, Standpoint $from): string
+    {
+        return implode("\n", array_map(static fn (Evidence $e): string => $e->says(), $evidence))."\n".$from->key();
+    }
+
+    /** @param  list<Evidence>  $evidence  in the order it was gathered */
+    private function heardNow(array $evidence, Standpoint $from): Hearing
+    {
         $predictor = $this->predictor;
         [$fits, $weighing, $isAll] = $this->screened($evidence, $from->fresh);
         $areSeveral = Episodes::among($evidence)->areSeveral();
@@ -65,10 +109,25 @@ final readonly class Investigation
             $predictor = $predictor->widened($more);
             $weighing = $this->weigh($predictor, $evidence, $this->ofMore($predictor, $evidence, $fits), $from->fresh);
         }
-        $assessment = (new Hearing($predictor, $weighing, $evidence, $from))->assessment();
-        $predictor->keep();
 
-        return $assessment;
+        return new Hearing($predictor, $weighing, $evidence, $from);
+    }
+
+    /**
+     * Works out ahead what will be asked once one of the next tests has been made: what each of its likely results comes to.
+     *
+     * @param  list<Evidence>  $evidence  in the order it was gathered
+     * @param  Assessment  $assessment  of it
+     */
+    public function goAhead(array $evidence, Assessment $assessment, Standpoint $from): void
+    {
+        foreach (array_slice($assessment->next, 0, self::TESTS) as $advice) {
+            foreach (array_slice($advice->outcomes, 0, Telling::TOLD) as $result) {
+                $when = $advice->candidate->when;
+                $then = new Evidence($advice->candidate->test, $result->value, $when);
+                $this->assess([...$evidence, $then], $from->under($when->conditions));
+            }
+        }
     }
 
     /** Works out what is asked first of every call, and keeps it: how suspects stand as the unit should run, and as it is started again. */

@@ -14,31 +14,13 @@ use Levin\Core\Meter\Spec;
  * tolerance; ohms and farads by ratio. Mistaken, it is what the next point would have shown, or nothing at all, or another decade,
  * or anything. All as the chance of one count of the display. [the shares are practice, no published source]
  */
-final readonly class Likelihood
+final class Likelihood
 {
     /** Two predictions further apart than this many standard deviations read as different. */
     public const APART = 3.0;
 
     /** Further from its prediction than this a reading is rarer than one in two hundred. [normal distribution] */
     private const STRANGE = 2.81;
-
-    public const SUPPLY_VARIATION = 0.05;
-
-    /** Drops along leads and wires that nobody would take for a finding, volts. */
-    private const LEAST_VOLTS = 0.5;
-
-    /** A motor's current goes with the weather and with what it moves, of itself; a flame's with the gas and the rod. [practice] */
-    private const LOAD_VARIATION = 0.12;
-
-    private const FLAME_VARIATION = 0.3;
-
-    /** Currents that nobody would take for a finding, amperes. */
-    private const LEAST_AMPS = 0.15;
-
-    private const LEAST_FLAME_AMPS = 1e-7;
-
-    /** Sound insulation has anything from some megohms to thousands: natural logarithm. [practice, no published source] */
-    private const INSULATION_VARIATION = 1.5;
 
     /** Of mistaken readings: on another point, with a lead that touches nothing, a decade off; the rest could be anything. */
     private const BESIDE = 0.5;
@@ -62,18 +44,19 @@ final readonly class Likelihood
 
     private const STRAYS = 0.3;
 
-    /** Added before ratios are taken, so that nothing is a number too. */
-    private const OHMS = 0.5;
+    private readonly Scale $scale;
 
-    private const FARADS = 1e-8;
+    private readonly float $count;
 
-    private float $count;
+    private readonly ?float $read;
 
-    private ?float $read;
+    /** Of what is read where a lead touches nothing. */
+    private ?float $ofNothing = null;
 
     /** @param  float|null  $read  SI; null for OL */
-    public function __construct(private MeterFunction $function, ?float $read)
+    public function __construct(private readonly MeterFunction $function, ?float $read)
     {
+        $this->scale = Scale::of($function);
         $spec = Spec::of($function);
         // more megohms than the tester shows are as good as the most that it does
         $this->read = $read === null && $function === MeterFunction::Megohms ? $spec->ranges[count($spec->ranges) - 1] : $read;
@@ -93,21 +76,9 @@ final readonly class Likelihood
         if ($predicted->isGhost) {
             return $this->ofGhost();
         }
-        [$low, $high, $sigma] = $this->range($predicted, $value);
-        $x = self::transform($this->function, $this->read);
+        $density = $predicted->expected($this->scale, $value)->density($this->scale->at($this->read));
 
-        $density = (new Span($low, $high, 1.0))->density($x, $sigma);
-
-        return min(1.0, max(0.0, $density) * self::width($this->function, $this->read, $this->count));
-    }
-
-    /** @return array{float, float, float} the range it lies in on the scale of comparison, and the standard deviation about it */
-    private function range(Prediction $predicted, float $value): array
-    {
-        [$centre, $sigma] = self::scale($this->function, $value);
-        $at = fn (?float $end): float => $end === null ? $centre : self::transform($this->function, $end);
-
-        return [$at($predicted->low), $at($predicted->high), $sigma];
+        return min(1.0, max(0.0, $density) * $this->scale->width($this->read, $this->count));
     }
 
     /**
@@ -117,8 +88,8 @@ final readonly class Likelihood
      */
     public function mistaken(Prediction $predicted, array $beside): float
     {
-        $nothing = new Prediction($this->function->isDeadTest() ? null : 0.0);
-        $chance = self::TOUCHES_NOTHING * $this->right($nothing);
+        $this->ofNothing ??= $this->right(new Prediction($this->function->isDeadTest() ? null : 0.0));
+        $chance = self::TOUCHES_NOTHING * $this->ofNothing;
         $left = 1.0 - self::TOUCHES_NOTHING;
         if ($beside !== []) {
             $left -= self::BESIDE;
@@ -126,8 +97,7 @@ final readonly class Likelihood
         }
         if ($predicted->value !== null && ! $predicted->isGhost) {
             $left -= self::DECADE;
-            $decades = [new Prediction(10 * $predicted->value), new Prediction($predicted->value / 10)];
-            $chance += self::DECADE * array_sum(array_map($this->right(...), $decades)) / 2;
+            $chance += self::DECADE * array_sum(array_map($this->right(...), $predicted->decades())) / 2;
         }
 
         return $chance + $left * ($this->read === null ? 0.1 : $this->share($this->read, self::ANYTHING));
@@ -146,30 +116,6 @@ final readonly class Likelihood
     }
 
     /**
-     * Where a prediction lies on the scale on which readings are compared: volts and amperes as they are, ohms and farads by ratio.
-     *
-     * @return array{float, float} centre and standard deviation
-     */
-    public static function scale(MeterFunction $function, float $predicted): array
-    {
-        return [self::transform($function, $predicted), match ($function) {
-            MeterFunction::VoltsAc, MeterFunction::VoltsAcLowZ, MeterFunction::VoltsDc => self::about(
-                $function, $predicted, self::SUPPLY_VARIATION, self::LEAST_VOLTS,
-            ),
-            MeterFunction::Amps => self::about($function, $predicted, self::LOAD_VARIATION, self::LEAST_AMPS),
-            MeterFunction::MicroampsDc => self::about($function, $predicted, self::FLAME_VARIATION, self::LEAST_FLAME_AMPS),
-            MeterFunction::Ohms, MeterFunction::Continuity => 0.15,
-            MeterFunction::Megohms => self::INSULATION_VARIATION,
-            MeterFunction::Capacitance => 0.04,
-        }];
-    }
-
-    private static function about(MeterFunction $function, float $predicted, float $variation, float $least): float
-    {
-        return hypot(hypot(Spec::of($function)->error($predicted) / 2, $variation * $predicted), $least);
-    }
-
-    /**
      * Values in classes that read as different.
      *
      * @param  array<int, float|null>  $values  SI, null for OL
@@ -183,6 +129,7 @@ final readonly class Likelihood
         asort($values);
         $classes = $class = [];
         $edge = INF;
+        $scale = Scale::of($function);
         $last = NAN;
         foreach ($values as $key => $value) {
             $sway = $sways[$key] ?? 0.0;
@@ -191,8 +138,7 @@ final readonly class Likelihood
                 $class = [];
             }
             if ($value !== $last || $sway > 0.0) {
-                [$centre, $sigma] = self::scale($function, $value);
-                $edge = self::restore($function, $centre + self::APART * $sigma) + $sway;
+                $edge = $scale->back($scale->at($value) + self::APART * $scale->sigma($value)) + $sway;
                 $last = $value;
             }
             $class[] = $key;
@@ -209,10 +155,8 @@ final readonly class Likelihood
         if ($predicted->isGhost) {
             return $this->read <= self::GHOST_HIGH;
         }
-        [$low, $high, $sigma] = $this->range($predicted, $predicted->value);
-        $x = self::transform($this->function, $this->read);
 
-        return (new Span($low, $high, 1.0))->isWithin($x, $sigmas * $sigma);
+        return $predicted->expected($this->scale, $predicted->value)->isWithin($this->scale->at($this->read), $sigmas);
     }
 
     /** A figure that an open capacitor may show. */
@@ -238,38 +182,12 @@ final readonly class Likelihood
     private static function least(MeterFunction $function): float
     {
         return match ($function) {
-            MeterFunction::VoltsAc, MeterFunction::VoltsAcLowZ, MeterFunction::VoltsDc => self::LEAST_VOLTS,
+            MeterFunction::VoltsAc, MeterFunction::VoltsAcLowZ, MeterFunction::VoltsDc => Scale::LEAST_VOLTS,
             MeterFunction::Amps => 0.1,
             MeterFunction::MicroampsDc => 1e-7,
             MeterFunction::Ohms, MeterFunction::Continuity => 0.5,
             MeterFunction::Megohms => 1e5,
             MeterFunction::Capacitance => 1e-8,
-        };
-    }
-
-    /** One count on the scale on which readings are compared. */
-    private static function width(MeterFunction $function, float $value, float $count): float
-    {
-        return self::transform($function, $value + $count / 2) - self::transform($function, $value - $count / 2);
-    }
-
-    private static function restore(MeterFunction $function, float $x): float
-    {
-        return match ($function) {
-            MeterFunction::VoltsAc, MeterFunction::VoltsAcLowZ, MeterFunction::VoltsDc, MeterFunction::Amps,
-            MeterFunction::MicroampsDc => $x,
-            MeterFunction::Ohms, MeterFunction::Continuity, MeterFunction::Megohms => exp($x) - self::OHMS,
-            MeterFunction::Capacitance => exp($x) - self::FARADS,
-        };
-    }
-
-    private static function transform(MeterFunction $function, float $value): float
-    {
-        return match ($function) {
-            MeterFunction::VoltsAc, MeterFunction::VoltsAcLowZ, MeterFunction::VoltsDc, MeterFunction::Amps,
-            MeterFunction::MicroampsDc => $value,
-            MeterFunction::Ohms, MeterFunction::Continuity, MeterFunction::Megohms => log(max(0.0, $value) + self::OHMS),
-            MeterFunction::Capacitance => log(max(0.0, $value) + self::FARADS),
         };
     }
 }

@@ -10,7 +10,7 @@ final class Notebook
     /** @var array<string, Page> */
     private array $pages = [];
 
-    public function __construct(private readonly OutlookStore $store)
+    public function __construct(private readonly OutlookStore $store, private readonly Pause $pause = new NoPause)
     {
     }
 
@@ -25,6 +25,18 @@ final class Notebook
         $page = $this->pages[$key = "$sort $key"] ??= $this->store->page($key) ?? new $sort;
 
         return $page instanceof $sort ? $page : throw new \LogicException("What is kept as $key is something else.");
+    }
+
+    /** Between two pieces of work. */
+    public function pause(): void
+    {
+        $this->pause->take();
+    }
+
+    /** The same pauses, and nothing kept. */
+    public function scratch(): self
+    {
+        return new self(new MemoryOutlooks, $this->pause);
     }
 
     /** Keeps what has grown since it was last asked to. */

@@ -54,6 +54,12 @@ final readonly class Noting
         return new self(0.3, self::SHORT, self::SECONDS);
     }
 
+    /** The same where the same scenes are. */
+    public function key(): string
+    {
+        return $this->until.($this->isHot ? ' hot' : '');
+    }
+
     /**
      * Scenes of the start that is watched.
      *

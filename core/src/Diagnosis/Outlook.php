@@ -22,6 +22,9 @@ final class Outlook implements Page
 
     private ?Others $others = null;
 
+    /** @var array<string, non-empty-array<int, float>> shares of a start that is watched, by variant and what of it is noted */
+    private array $noted = [];
+
     /** @param  self|null  $narrower  of fewer variants: its scenes keep their numbers */
     #[\Override]
     public function __construct(?self $narrower = null)
@@ -58,6 +61,12 @@ final class Outlook implements Page
     public function passages(int $variant): Passages
     {
         return $this->passages[$variant] ?? $this->told($variant);
+    }
+
+    /** @return non-empty-array<int, float> share of the time by number, of the scenes of a start that is watched */
+    public function goneThrough(int $variant, Noting $noting): array
+    {
+        return $this->noted[$variant.' '.$noting->key()] ??= $noting->scenes($this->passages($variant));
     }
 
     public function at(int $scene): Scene

@@ -27,7 +27,7 @@ final class Outlooks
     private array $sways = [];
 
     /** Pairs of points of which what was worked out is at hand. */
-    private const PAIRS = 400;
+    private const PAIRS = 4000;
 
     /** @var array<string, Volts> by leads and occasion */
     private array $volts = [];
@@ -199,7 +199,11 @@ final class Outlooks
         $outlook = $this->notebook->page(Outlook::class, $key);
         $painter = new Painter($this->settler->model, $outlook->gallery);
 
-        return $outlook->toldBy(static fn (int $variant): Passages => $tell($variant, $painter));
+        return $outlook->toldBy(function (int $variant) use ($tell, $painter): Passages {
+            $this->notebook->pause();
+
+            return $tell($variant, $painter);
+        });
     }
 
     /** @param  \Closure(int, Painter): Passages  $tell  a variant's */

@@ -75,14 +75,15 @@ final readonly class Peak implements Test
     #[\Override]
     public function shows(Predictor $predictor, Occasion $when, int $variant): float
     {
-        return (float) $this->prediction($predictor, $when, $variant, Noting::most())->value;
+        return (float) $this->predictions($predictor, $when)($variant, Noting::most())->value;
     }
 
     #[\Override]
     public function fits(Predictor $predictor, Occasion $when, float|string|null $shown, array $variants): array
     {
-        $views = Outcomes::each($variants, fn (int $v): array => array_map(
-            fn (Noting $noting): View => View::ofItsOwn($this->prediction($predictor, $when, $v, $noting), $noting->share, -1 - $v),
+        $most = $this->predictions($predictor, $when);
+        $views = Outcomes::each($variants, static fn (int $v): array => array_map(
+            static fn (Noting $noting): View => View::ofItsOwn($most($v, $noting), $noting->share, -1 - $v),
             Noting::all(),
         ));
 
@@ -95,8 +96,9 @@ final readonly class Peak implements Test
     #[\Override]
     public function isAsHealthy(Predictor $predictor, Occasion $when, float|string|null $shown): bool
     {
+        $most = $this->predictions($predictor, $when);
         foreach (Noting::all() as $noting) {
-            if ((new Reading(MeterFunction::VoltsAc, $shown))->agrees($this->prediction($predictor, $when, 0, $noting))) {
+            if ((new Reading(MeterFunction::VoltsAc, $shown))->agrees($most(0, $noting))) {
                 return true;
             }
         }
@@ -107,38 +109,40 @@ final readonly class Peak implements Test
     #[\Override]
     public function outcomes(Predictor $predictor, Occasion $when, array $variants): array
     {
+        $most = $this->predictions($predictor, $when);
         $volts = $sways = [];
         foreach ($variants as $v) {
-            $prediction = $this->prediction($predictor, $when, $v, Noting::most());
+            $prediction = $most($v, Noting::most());
             [$volts[$v], $sways[$v]] = $prediction->isGhost ? [0.0, 0.0] : [$prediction->value, $prediction->sway()];
         }
 
         return Likelihood::apart(MeterFunction::VoltsAc, $volts, $sways);
     }
 
-    /** Where nothing stands long enough to be noted, of what stands for a moment. */
-    private function prediction(Predictor $predictor, Occasion $when, int $variant, Noting $noting): Prediction
+    /**
+     * Of each variant; where nothing stands long enough to be noted, of what stands for a moment.
+     *
+     * @return \Closure(int, Noting): Prediction
+     */
+    private function predictions(Predictor $predictor, Occasion $when): \Closure
     {
-        $leads = new Leads(MeterFunction::VoltsAc, $this->red, $this->black);
-        $shares = $predictor->goneThrough($variant, $when, $noting);
+        $volts = $predictor->volts(new Leads(MeterFunction::VoltsAc, $this->red, $this->black), $when);
         $relay = $predictor->settler->model->contactBetween($this->red, $this->black);
-        if ($relay !== null) {
-            $dropped = $predictor->atRest($relay, $when->conditions);
-            $outlook = $predictor->on($when);
-            $shares = array_filter(
-                $shares,
-                static fn (int $scene): bool => $outlook->at($scene)->posture->observed[$relay] !== $dropped,
-                ARRAY_FILTER_USE_KEY,
-            );
-        }
-        $long = $noting->lasting($shares);
-        $volts = $predictor->volts($leads, $when);
-        $most = new Prediction(0.0);
-        foreach (array_keys($long === [] ? $shares : $long) as $scene) {
-            $here = $volts->in($scene);
-            $most = $here->value > $most->value ? $here : $most;
-        }
+        $dropped = $relay === null ? '' : $predictor->atRest($relay, $when->conditions);
+        $outlook = $predictor->on($when);
+        $isIn = static fn (int $scene): bool => $outlook->at($scene)->posture->observed[$relay] !== $dropped;
 
-        return $most;
+        return static function (int $variant, Noting $noting) use ($predictor, $when, $volts, $relay, $isIn): Prediction {
+            $shares = $predictor->goneThrough($variant, $when, $noting);
+            $shares = $relay === null ? $shares : array_filter($shares, $isIn, ARRAY_FILTER_USE_KEY);
+            $long = $noting->lasting($shares);
+            $most = new Prediction(0.0);
+            foreach (array_keys($long === [] ? $shares : $long) as $scene) {
+                $here = $volts->in($scene);
+                $most = $here->value > $most->value ? $here : $most;
+            }
+
+            return $most;
+        };
     }
 }

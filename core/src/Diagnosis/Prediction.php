@@ -5,19 +5,47 @@ declare(strict_types=1);
 namespace Levin\Core\Diagnosis;
 
 /** What a meter would show under one suspect. */
-final readonly class Prediction
+final class Prediction
 {
+    /** Where it lies on the scale of its function: asked for at every comparison. */
+    private ?Expected $expected = null;
+
+    /** @var array{self, self}|null */
+    private ?array $decades = null;
+
     /**
      * @param  float|null  $value  SI; null for OL
      * @param  bool  $isGhost  on a conductor that hangs by stray capacitance: it says little, its spread is decades wide
      * @param  float|null  $low  of what it may be or the range around this level would show, SI; null where it stands for itself
      */
     public function __construct(
-        public ?float $value,
-        public bool $isGhost = false,
-        public ?float $low = null,
-        public ?float $high = null,
+        public readonly ?float $value,
+        public readonly bool $isGhost = false,
+        public readonly ?float $low = null,
+        public readonly ?float $high = null,
     ) {
+    }
+
+    /**
+     * Where readings of it are expected.
+     *
+     * @param  Scale  $scale  the same whenever it is asked
+     * @param  float  $value  its own
+     */
+    public function expected(Scale $scale, float $value): Expected
+    {
+        return $this->expected ??= new Expected(
+            new Span($scale->at($this->low ?? $value), $scale->at($this->high ?? $value), 1.0),
+            $scale->sigma($value),
+        );
+    }
+
+    /** @return array{self, self} what is shown of it by one who is a decade off */
+    public function decades(): array
+    {
+        $own = $this->value ?? 0.0;
+
+        return $this->decades ??= [new self(10 * $own), new self($own / 10)];
     }
 
     /** How far it may lie off, upwards. */

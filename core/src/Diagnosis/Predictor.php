@@ -59,9 +59,9 @@ final class Predictor
         $this->meter = new Meter($settler);
     }
 
-    public static function of(Settler $settler, OutlookStore $store): self
+    public static function of(Settler $settler, OutlookStore $store, Pause $pause = new NoPause): self
     {
-        return self::with($settler, new Notebook($store), Lineup::of($settler->model), null);
+        return self::with($settler, new Notebook($store, $pause), Lineup::of($settler->model), null);
     }
 
     /**
@@ -71,7 +71,7 @@ final class Predictor
      */
     public function widened(array $guesses): self
     {
-        return self::with($this->settler, new Notebook(new MemoryOutlooks), $this->lineup->with($guesses), $this);
+        return self::with($this->settler, $this->notebook->scratch(), $this->lineup->with($guesses), $this);
     }
 
     /** @param  self|null  $narrower  what is known of the first of these suspects, by one that knows no others */
@@ -112,6 +112,12 @@ final class Predictor
         return $this->notebook->page(Sheet::class, $when->key());
     }
 
+    /** Between two pieces of work. */
+    public function pause(): void
+    {
+        $this->notebook->pause();
+    }
+
     /** Keeps what it has worked out since it was last asked to. */
     public function keep(): void
     {
@@ -125,7 +131,7 @@ final class Predictor
      */
     public function goneThrough(int $variant, Occasion $when, Noting $noting): array
     {
-        return $noting->scenes($this->on($when)->passages($this->variant($variant)));
+        return $this->on($when)->goneThrough($this->variant($variant), $noting);
     }
 
     /** What is seen of a part of a healthy unit with the power off. */

@@ -92,6 +92,7 @@ final class Remnants
 
     private function readingOf(Remains $remains, Leads $leads, Conditions $conditions): ?float
     {
+        $this->notebook->pause();
         $omega = Meter::testOmega($leads->function);
         if (count($this->networks) > self::NETWORKS) {
             $this->networks = [];

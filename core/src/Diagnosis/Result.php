@@ -11,12 +11,14 @@ final readonly class Result
     private const NAMED = 2;
 
     /**
+     * @param  float|string|null  $value  what it is of whoever shows it most probably: SI, null for OL, or what is seen
      * @param  string  $shows  as the meter would show it
      * @param  string  $said  as a technician would say it
      * @param  list<string>  $suspects  those that would show it, the most probable first
      * @param  list<string>  $parts  the parts and wires that they are faults of, in the same order; none where nothing would be wrong
      */
     public function __construct(
+        public float|string|null $value,
         public string $shows,
         public string $said,
         public array $suspects,

@@ -94,19 +94,9 @@ final readonly class Sittings
         return $this->of === [] ? [] : array_keys($this->of, max($this->of), true);
     }
 
-    /**
-     * How something is followed through some pieces of one sitting.
-     *
-     * @param  array<int, Fit>  $fits  one variant's, by piece, in order
-     * @return array<int, Followed> by piece, up to it
-     */
-    public function follow(Followed $from, array $fits): array
+    /** Whether nothing goes on to anything else between the piece before and this one. */
+    public function isHeld(int $piece): bool
     {
-        $way = [];
-        foreach ($fits as $piece => $fit) {
-            $way[$piece] = $from = $from->through($fit, isset($this->held[$piece]));
-        }
-
-        return $way;
+        return isset($this->held[$piece]);
     }
 }

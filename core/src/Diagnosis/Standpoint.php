@@ -24,4 +24,18 @@ final readonly class Standpoint
         public Leaning $leaning = new Leaning,
     ) {
     }
+
+    /** The same where the same is advised. */
+    public function key(): string
+    {
+        return $this->now->key().' '.serialize([$this->provedDead, $this->place, $this->fresh, $this->limits, $this->leaning]);
+    }
+
+    /** The same with the unit under other conditions: proved dead only as long as they are the same. */
+    public function under(Conditions $now): self
+    {
+        $isSame = $now->key() === $this->now->key();
+
+        return new self($now, $this->provedDead && $isSame, $this->place, $this->fresh, $this->limits, $this->leaning);
+    }
 }

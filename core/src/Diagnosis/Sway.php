@@ -39,7 +39,7 @@ final class Sway implements Page
         if ($this->off === []) {
             $usual = $settler->settle($conditions, Faults::none());
             $this->usual = $usual->allObserved();
-            foreach ([1 - Likelihood::SUPPLY_VARIATION, 1 + Likelihood::SUPPLY_VARIATION] as $times) {
+            foreach ([1 - Scale::SUPPLY_VARIATION, 1 + Scale::SUPPLY_VARIATION] as $times) {
                 $then = $settler->fed($times)->settle($conditions, Faults::none());
                 // where something does another thing on such a day it is another story
                 $this->off[] = $then->allObserved() === $this->usual ? self::offOf($usual, $then, $times) : [[], []];

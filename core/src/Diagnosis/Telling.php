@@ -58,6 +58,7 @@ final readonly class Telling
         $suspects = array_map(fn (int $v): Suspect => $this->predictor->suspects[$this->predictor->suspectOf[$v]], $members);
 
         return new Result(
+            $shown,
             $test->test->words($shown),
             self::said($test->test, $shown),
             array_values(array_unique(array_map(static fn (Suspect $s): string => $s->label(), $suspects))),

@@ -66,8 +66,7 @@ final class Volts
         if ($sway <= 0.0) {
             return 0.0;
         }
-        [, $sigma] = Likelihood::scale($this->function, $volts);
 
-        return max(0.0, $sway - self::EXPECTED * $sigma);
+        return max(0.0, $sway - self::EXPECTED * Scale::of($this->function)->sigma($volts));
     }
 }

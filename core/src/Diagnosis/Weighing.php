@@ -13,6 +13,12 @@ final class Weighing
     /** With less of the leading one's than this share nobody comes to lead because a piece is left out. */
     private const OUT = 1e-8;
 
+    /** @var array<int, non-empty-list<float>> by piece of evidence and variant, each piece by itself */
+    private readonly array $alone;
+
+    /** @var array<int, array<int, Followed>> by piece of evidence and variant: with those of its sitting before it */
+    private readonly array $ways;
+
     /** @var array<int, non-empty-list<float>> by piece of evidence and variant, each piece after those before it */
     private readonly array $likelihoods;
 
@@ -41,9 +47,27 @@ final class Weighing
         private readonly Episodes $episodes,
         private readonly Sittings $sittings,
         private readonly array $comeAndGo,
-        private readonly Followed $start,
+        private readonly Followed $start = new Followed,
     ) {
-        $this->likelihoods = $this->linked($this->sittings->of(array_keys($fits)), array_keys($prior));
+        $this->alone = array_map(
+            static fn (array $piece): array => array_map(static fn (Fit $f): float => $f->likelihood(), $piece),
+            $fits,
+        );
+        $ways = [];
+        foreach ($this->sittings->of(array_keys($fits)) as $pieces) {
+            $before = array_fill(0, count($prior), $start);
+            foreach ($pieces as $piece) {
+                foreach ($fits[$piece] as $v => $fit) {
+                    $before[$v] = $ways[$piece][$v] = $this->through($before[$v], $piece, $v);
+                }
+            }
+        }
+        ksort($ways);
+        $this->ways = $ways;
+        $this->likelihoods = array_map(
+            static fn (array $way): array => array_map(static fn (Followed $f): float => $f->likelihood, array_values($way)),
+            $ways,
+        );
         $this->factors = $this->factors($this->likelihoods);
         $this->posterior = self::share(array_reduce($this->factors, self::times(...), $this->prior));
         $this->leading = array_keys($suspectOf, $suspectOf[self::first($this->posterior)], true);
@@ -91,40 +115,46 @@ final class Weighing
      */
     private function ofAll(array $pieces, array $variants): array
     {
-        return self::share($this->weighed($this->linked($this->sittings->of($pieces), $variants, $this->likelihoods)));
+        return self::share($this->weighed($this->linked($pieces, $variants)));
     }
 
     /**
      * What each piece makes likely after those of its sitting before it.
      *
-     * @param  list<non-empty-list<int>>  $sittings  pieces
-     * @param  list<int>  $variants  that are followed from piece to piece; each piece is taken by itself with the others
-     * @param  array<int, non-empty-list<float>>  $known  of whole sittings
+     * @param  list<int>  $pieces
+     * @param  iterable<int>  $variants  that are followed from piece to piece; each piece is taken by itself with the others
      * @return array<int, non-empty-list<float>> by piece, in order, and variant
      */
-    private function linked(array $sittings, array $variants, array $known = []): array
+    private function linked(array $pieces, iterable $variants): array
     {
-        $all = [];
-        foreach ($sittings as $pieces) {
-            $fits = array_intersect_key($this->fits, array_flip($pieces));
-            if ($known !== [] && count($pieces) === count($this->sittings->with($pieces[0]))) {
-                $all += array_intersect_key($known, $fits);
-
-                continue;
+        $all = array_intersect_key($this->likelihoods, array_flip($pieces));
+        foreach ($this->sittings->of($pieces) as $own) {
+            $whole = $this->sittings->with($own[0]);
+            $same = 0;
+            while ($same < count($own) && $own[$same] === $whole[$same]) {
+                $same++;
             }
-            $own = array_map(static fn (array $piece): array => array_map(static fn (Fit $f): float => $f->likelihood(), $piece), $fits);
-            foreach (count($pieces) > 1 ? $variants : [] as $v) {
-                $its = array_map(static fn (array $piece): Fit => $piece[$v], $fits);
-                // most go through one scene only: nothing to follow
-                foreach (Fit::areOfOneScene(...$its) ? [] : $this->sittings->follow($this->start, $its) as $piece => $followed) {
-                    $own[$piece][$v] = $followed->likelihood;
+            $rest = array_slice($own, $same);
+            foreach ($rest as $piece) {
+                $all[$piece] = $this->alone[$piece];
+            }
+            // up to there it goes as it went with all of them
+            $before = $same === 0 ? null : $whole[$same - 1];
+            foreach ($rest === [] || count($own) < 2 ? [] : $variants as $v) {
+                $followed = $before === null ? $this->start : $this->ways[$before][$v] ?? $this->start;
+                foreach ($rest as $piece) {
+                    $followed = $this->through($followed, $piece, $v);
+                    $all[$piece][$v] = $followed->likelihood;
                 }
             }
-            $all += array_map(array_values(...), $own);
         }
-        ksort($all);
 
-        return $all;
+        return array_map(array_values(...), $all);
+    }
+
+    private function through(Followed $followed, int $piece, int $variant): Followed
+    {
+        return $followed->through($this->fits[$piece][$variant], $this->sittings->isHeld($piece));
     }
 
     /**
@@ -153,10 +183,9 @@ final class Weighing
     /** @return array<int, float> chance of each scene that a variant may be in after the last piece; none where that is not known */
     public function now(int $variant): array
     {
-        $fits = array_intersect_key($this->fits, array_flip($this->sittings->last()));
-        $way = $this->sittings->follow($this->start, array_map(static fn (array $piece): Fit => $piece[$variant], $fits));
+        $last = $this->sittings->last();
 
-        return $way === [] ? [] : $way[array_key_last($way)]->now;
+        return $last === [] ? [] : $this->ways[$last[count($last) - 1]][$variant]->now;
     }
 
     /** @return non-empty-list<float> if each came and went */

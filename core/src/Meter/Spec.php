@@ -13,6 +13,9 @@ final class Spec
     /** @var array<string, self> made once, asked for at every comparison */
     private static array $made = [];
 
+    /** @var array<string, float> one count, by range */
+    private array $resolutions = [];
+
     /**
      * @param  list<float>  $ranges  full scale, in the unit of the function, smallest first; above the last it reads OL
      * @param  float  $percent  of the reading
@@ -57,7 +60,7 @@ final class Spec
     /** One count on a range. */
     public function resolution(float $range): float
     {
-        return 10 ** ceil(log10($range / $this->counts) - 1e-9);
+        return $this->resolutions[(string) $range] ??= 10 ** ceil(log10($range / $this->counts) - 1e-9);
     }
 
     /** The largest error the maker allows at a reading. */

@@ -60,7 +60,7 @@ final class Runner
         );
         $intermittents = array_map(static fn (Intermittent $i): InjectedFault => $list->parse($i->fault), $script->intermittents);
 
-        return (new self($situation->model, new Settler($situation->model), $script, $deeds, $intermittents))->go($situation);
+        return (new self($situation->model, Settler::of($situation->model), $script, $deeds, $intermittents))->go($situation);
     }
 
     private function go(Situation $situation): Run

@@ -21,17 +21,39 @@ final class Settler
     /** Timers longer than this are not waited for: a defrost clock, a reset that takes its time. Seconds. */
     private const PATIENCE = 600.0;
 
+    /** The last so many are at hand: the same few are asked for in turn. */
+    private const AT_HAND = 12;
+
     public readonly Networks $networks;
 
     private readonly Trails $trails;
 
+    /** @var Recent<Settled> */
+    private readonly Recent $settled;
+
     /** @var array<string, self> of the same circuit jumpered */
     private array $jumpered = [];
+
+    /** Models whose settlers are at hand. */
+    private const MODELS = 4;
+
+    /** @var Recent<self>|null */
+    private static ?Recent $ofModels = null;
+
+    /** The one whose answers about a model are at hand. */
+    public static function of(Model $model): self
+    {
+        self::$ofModels ??= new Recent(self::MODELS);
+
+        // it holds its model, so that the number is nobody else's
+        return self::$ofModels->of((string) spl_object_id($model), static fn (): self => new self($model));
+    }
 
     public function __construct(public readonly Model $model)
     {
         $this->networks = new Networks($model);
         $this->trails = new Trails($this->walked(...));
+        $this->settled = new Recent(self::AT_HAND);
     }
 
     /** Of this circuit with the jumper wires that are on: a jumper is a wire like any other. */
@@ -73,6 +95,14 @@ final class Settler
             return $this->under($conditions)->settle($conditions->unjumpered(), $faults, $before);
         }
         $left = $this->statesWhenDead($before);
+        $key = serialize([$conditions->key(), $faults->ids(), $left]);
+
+        return $this->settled->of($key, fn (): Settled => $this->settledNow($conditions, $faults, $left));
+    }
+
+    /** @param  array<string, string>  $left  part states */
+    private function settledNow(Conditions $conditions, Faults $faults, array $left): Settled
+    {
         $parting = $faults->isEmpty() ? null : $this->trails->under($conditions, $left)->parting($faults);
         $course = $parting === null
             ? Course::begun($this->model, $this->networks, $conditions, $faults, $left)

@@ -15,7 +15,7 @@ use Levin\Core\Tests\Support\Unit;
 // What a result would mean, as a technician says it. Common practice, no published source.
 
 it('says a result with its likelihood in a word, and the parts that it would be', function (array $parts, float $p, string $said): void {
-    expect((new Result('26.67 V', '26.7 V', [], $parts, $p, false))->means())->toBe($said);
+    expect((new Result(26.67, '26.67 V', '26.7 V', [], $parts, $p, false))->means())->toBe($said);
 })->with([
     [['HP'], 0.97, '26.7 V (almost certain): HP.'],
     [['HP', 'LP'], 0.6, '26.7 V (likely): HP or LP.'],

@@ -3,13 +3,19 @@ import { useEffect, useMemo, useState } from 'react';
 import { api } from './client';
 import { IndexedLetters } from './letters';
 import { EMPTY, Outbox, type OutboxState } from './outbox';
-import type { EventInput, EventType, Photo, Trace } from './shapes';
+import type { EventInput, EventType, Photo, Taken, Trace } from './shapes';
 
 /** Sends an event; false when the server will never take it. One that waits counts as sent: it is kept. */
 export type Send = (type: EventType, data: Record<string, unknown>) => Promise<boolean>;
 
 /** One database for all calls. It is opened as the application starts, so that nothing has to wait for it being made. */
 export const letters = new IndexedLetters();
+
+/** What was just taken and what it means, while what comes next is being worked out. */
+export interface Settling {
+    event: EventInput;
+    meaning: NonNullable<Taken['meaning']>;
+}
 
 /** A picture goes ahead of what is said of it; until both are there it waits with it. */
 async function withPictureSent(event: EventInput): Promise<EventInput> {
@@ -23,10 +29,16 @@ async function withPictureSent(event: EventInput): Promise<EventInput> {
 export function useOutbox(call: string) {
     const client = useQueryClient();
     const [state, setState] = useState<OutboxState>(EMPTY);
+    const [settling, setSettling] = useState<Settling | null>(null);
     const box = useMemo(() => {
         const deliver = async (event: EventInput) => {
-            const trace = await api<Trace>('POST', `calls/${call}/events`, await withPictureSent(event));
-            client.setQueryData(['trace', call], trace);
+            const { meaning } = await api<Taken>('POST', `calls/${call}/events/meaning`, await withPictureSent(event));
+            setSettling(meaning === null ? null : { event, meaning });
+            try {
+                client.setQueryData(['trace', call], await api<Trace>('GET', `calls/${call}`));
+            } finally {
+                setSettling(null);
+            }
             void client.invalidateQueries({ queryKey: ['calls'] });
         };
         return new Outbox(call, letters, deliver, setState);
@@ -40,6 +52,7 @@ export function useOutbox(call: string) {
     const send: Send = async (type, data) => (await box.send(type, data)) !== 'refused';
     return {
         ...state,
+        settling,
         send,
         flush: () => box.flush(),
         discard: (id: string) => void box.discard(id),

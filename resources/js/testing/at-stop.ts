@@ -8,7 +8,7 @@ import { aSheet } from './shapes';
 /** What a stop of a call is given, and what it sends. */
 export const at = (trace: Trace, over: Partial<AtStop> = {}) => {
     const send = vi.fn().mockResolvedValue(true);
-    const outbox = { ...EMPTY, send, flush: vi.fn(), discard: vi.fn(), forget: vi.fn() };
+    const outbox = { ...EMPTY, settling: null, send, flush: vi.fn(), discard: vi.fn(), forget: vi.fn() };
     return { trace, sheet: aSheet(), outbox, disabled: false, send, ...over };
 };
 

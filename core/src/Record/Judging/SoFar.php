@@ -219,7 +219,7 @@ final class SoFar
         foreach ($this->model->circuit->conditions as $condition) {
             $usual = $condition->call ? $usual->with($condition->name, false) : $usual;
         }
-        $energy = Energy::ofPoints((new Settler($this->model))->settle($usual, Faults::none()));
+        $energy = Energy::ofPoints(Settler::of($this->model)->settle($usual, Faults::none()));
 
         return array_keys(array_filter($energy, static fn (Energy $e): bool => $e === Energy::Live));
     }

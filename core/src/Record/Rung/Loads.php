@@ -64,7 +64,7 @@ final class Loads
             default => $c->removing([$what]),
         }, Conditions::healthyDefaults($circuit));
 
-        return (new Settler($visit->model))->settle($as, Faults::none());
+        return Settler::of($visit->model)->settle($as, Faults::none());
     }
 
     /** @return list<string> parts that draw what a plate says, and that do something */
@@ -72,7 +72,7 @@ final class Loads
     {
         $model = $runs->model;
         $off = Conditions::poweredDown($model->circuit, Conditions::healthyDefaults($model->circuit));
-        $rests = (new Settler($model))->settle($off, Faults::none());
+        $rests = Settler::of($model)->settle($off, Faults::none());
 
         return array_keys(array_filter(
             $model->parts,

@@ -4,7 +4,7 @@ import { SIGN } from './functions';
 const CAUSE: Record<string, string> = { found: 'cause', 'not found': 'cause not found', wear: 'plain wear' };
 
 /** An event of the log in plain words. */
-export function eventWords(event: LogEvent, trace: Trace, circuit: CircuitSheet): string {
+export function eventWords(event: Pick<LogEvent, 'type' | 'data'>, trace: Trace, circuit: CircuitSheet): string {
     const d = event.data;
     const target = (id: unknown) => circuit.parts.find((p) => p.id === id)?.label ?? String(id);
     switch (event.type) {

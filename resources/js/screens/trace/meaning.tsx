@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { CircuitSheet, LogEvent, Trace } from '../../api/shapes';
-import type { Send } from '../../api/use-outbox';
+import type { Send, Settling } from '../../api/use-outbox';
 import { eventWords } from './event-words';
 
 /** So long what was just said can be taken back by one key. Seconds. */
@@ -8,19 +8,23 @@ const UNDO = 10;
 
 interface Props {
     trace: Trace;
+    /** what has just been taken, before the trace has it */
+    settling: Settling | null;
     circuit: CircuitSheet;
     disabled: boolean;
     send: Send;
 }
 
 /** What the last reading meant, at once; and the key that takes it back while the hand is still there. */
-export function LastMeaning({ trace, circuit, disabled, send }: Props) {
+export function LastMeaning({ trace, settling, circuit, disabled, send }: Props) {
     const last = trace.events.findLast((e) => e.meaning !== null && e.struck === null);
     const fresh = useFresh(last);
-    if (last === undefined || last.meaning === null) {
+    const meaning = settling?.meaning ?? last?.meaning ?? null;
+    const event = settling?.event ?? last;
+    if (event === undefined || meaning === null) {
         return null;
     }
-    const { as_healthy, text } = last.meaning;
+    const { as_healthy, text } = meaning;
     return (
         <section
             aria-label="Last reading"
@@ -29,8 +33,8 @@ export function LastMeaning({ trace, circuit, disabled, send }: Props) {
             aria-live="polite"
         >
             <p className="flex items-baseline justify-between gap-3 leading-tight">
-                <span className="font-mono tabular-nums">{eventWords(last, trace, circuit)}</span>
-                {fresh && (
+                <span className="font-mono tabular-nums">{eventWords(event, trace, circuit)}</span>
+                {fresh && settling === null && last !== undefined && (
                     <button
                         type="button"
                         className="-my-2 min-h-[44px] shrink-0 font-bold underline underline-offset-4"

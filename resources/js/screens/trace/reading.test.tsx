@@ -170,7 +170,7 @@ it('lets a reading be taken back for ten seconds after it was kept, and no longe
     const send = vi.fn().mockResolvedValue(true);
     const event = (id: string) => anEvent({ id, meaning: { as_healthy: true, text: 'Cleared: Contactor; 3 suspects left.' } });
     const meant = (...ids: string[]) => (
-        <LastMeaning trace={aTrace({ events: ids.map(event) })} circuit={sheet} disabled={false} send={send} />
+        <LastMeaning trace={aTrace({ events: ids.map(event) })} settling={null} circuit={sheet} disabled={false} send={send} />
     );
     const { rerender } = render(meant('a'));
     expect(screen.getByText('✓ As healthy.')).toBeTruthy();
@@ -181,4 +181,22 @@ it('lets a reading be taken back for ten seconds after it was kept, and no longe
     vi.advanceTimersByTime(10_001);
     rerender(meant('a', 'b'));
     expect(screen.queryByText('Undo')).toBeNull();
+});
+
+it('says what a reading meant before what is next is there, and offers nothing to take back by then', () => {
+    const settling = {
+        event: {
+            id: 'x',
+            type: 'reading' as const,
+            noted_at: '',
+            data: { function: 'vac', red: 'CC.A', black: 'CC.B', entered: '26.4' },
+        },
+        meaning: { as_healthy: true, text: 'Cleared: High-pressure switch; 4 suspects left.' },
+    };
+    render(<LastMeaning trace={aTrace({ events: [] })} settling={settling} circuit={aSheet()} disabled send={vi.fn()} />);
+    expect(screen.getByLabelText('Last reading').textContent).toContain('CC.A → CC.B');
+    expect(screen.getByLabelText('Last reading').textContent).toContain(
+        'As healthy. Cleared: High-pressure switch; 4 suspects left.',
+    );
+    expect(screen.queryByRole('button')).toBeNull();
 });

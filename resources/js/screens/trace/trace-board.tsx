@@ -60,6 +60,8 @@ export function TraceBoard({ id, trace, sheet, outbox }: Props) {
     const mayChange = trace.call.may_change && !trace.standing.closed;
     const disabled = !mayChange || outbox.busy;
     const isFound = trace.suspects.found !== null;
+    // what was next is over, and what is next is not known yet
+    const isSettling = outbox.settling !== null;
     // a test that is not the meter's, or is not ready for it, asks for something else first
     const measures =
         mayChange && (hand.isOwn || (!isFound && (advice === undefined || (advice.function !== null && isReady(advice)))));
@@ -196,7 +198,13 @@ export function TraceBoard({ id, trace, sheet, outbox }: Props) {
                                 </p>
                             )}
                             {looking === null && (
-                                <LastMeaning trace={trace} circuit={sheet} disabled={disabled} send={outbox.send} />
+                                <LastMeaning
+                                    trace={trace}
+                                    settling={outbox.settling}
+                                    circuit={sheet}
+                                    disabled={disabled}
+                                    send={outbox.send}
+                                />
                             )}
                             {mayChange && trace.suspects.help !== '' && (
                                 <p role="status" className="border-ink border-b-2 px-5 py-2" data-help>
@@ -246,7 +254,12 @@ export function TraceBoard({ id, trace, sheet, outbox }: Props) {
                                     {strip}
                                 </>
                             )}
-                            {looking === null && !hand.isOwn && mayChange && !isFound && advice !== undefined && (
+                            {looking === null && !hand.isOwn && isSettling && (
+                                <p role="status" className="px-5 py-4 text-quiet" data-settling>
+                                    Next test …
+                                </p>
+                            )}
+                            {looking === null && !hand.isOwn && mayChange && !isFound && !isSettling && advice !== undefined && (
                                 <NextTest
                                     key={trace.events.length}
                                     advice={advice}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Calls;
+
+use App\Shop\User;
+use Levin\Core\Circuit\UnknownName;
+use Levin\Core\Diagnosis\Dossier;
+use Levin\Core\Meter\MeterFunction;
+
+/** How calls stand, worked out here or where their circuit is at hand. */
+interface Traces
+{
+    public function of(int $id, User $for): TraceData;
+
+    /** What one event came to; null when it is no evidence, or is struck out. */
+    public function meaning(Call $call, string $event): ?MeaningData;
+
+    /** @return Dossier|null none of what nothing can be wrong with */
+    public function dossier(Call $call, string $target): ?Dossier;
+
+    /** @throws UnknownName */
+    public function expected(Call $call, MeterFunction $function, string $red, string $black, int $turns): ExpectedData;
+}

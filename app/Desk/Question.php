@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desk;
+
+use App\Calls\Trace;
+use App\Calls\Traces;
+
+/** What is asked about a call. It goes to a desk and back as it is. */
+interface Question
+{
+    public function answer(Traces $traces): mixed;
+
+    /** What is done at once after it is answered, as it will be asked for in a moment. */
+    public function then(Trace $trace): void;
+
+    public function call(): int;
+}
