@@ -19,6 +19,9 @@ final class Desk
     /** With more than this in its hands it is given up once nobody waits, for another one to begin anew. Bytes. */
     private const FULL = 1_500_000_000;
 
+    /** Whoever was told what something means asks at once what is next. Seconds. */
+    private const MOMENT = 1;
+
     private bool $isKept = true;
 
     /** @param  \Closure(): Trace  $trace  as things are then */
@@ -77,8 +80,10 @@ final class Desk
     {
         try {
             $trace = ($this->trace)();
-            $question->then($trace);
             $this->isKept = false;
+            if ($question->then($trace) && $this->door->isKnocked(self::MOMENT)) {
+                return;
+            }
             $this->door->isAhead = true;
             $trace->goAhead($question->call());
         } catch (SomebodyWaits) {

@@ -6,7 +6,9 @@ namespace App\Desk;
 
 use Levin\Core\Diagnosis\Pause;
 
-/** Where those who have a question come in: a socket that only this user may open. Who goes ahead looks there between two pieces of work. */
+/**
+ * Where those who have a question come in: a socket that only this user may open. Who goes ahead looks there between two pieces of work.
+ */
 final class Door implements Pause
 {
     /** Whether what is done now can wait. */
@@ -17,17 +19,17 @@ final class Door implements Pause
     {
     }
 
-    /** @throws \RuntimeException when there is no place for it */
+    /** @throws NoDesk when there is no place for it */
     public static function at(string $path): self
     {
-        if (is_file($path) || file_exists($path)) {
+        if (file_exists($path)) {
             unlink($path);
         }
         $was = umask(0o077);
         $socket = stream_socket_server("unix://$path", $code, $message);
         umask($was);
 
-        return $socket === false ? throw new \RuntimeException("No door at $path: $message") : new self($socket, $path);
+        return $socket === false ? throw new NoDesk("No door at $path: $message") : new self($socket, $path);
     }
 
     #[\Override]

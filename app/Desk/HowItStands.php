@@ -22,8 +22,9 @@ final readonly class HowItStands implements Question
     }
 
     #[\Override]
-    public function then(Trace $trace): void
+    public function then(Trace $trace): bool
     {
+        return false;
     }
 
     #[\Override]

@@ -12,8 +12,12 @@ interface Question
 {
     public function answer(Traces $traces): mixed;
 
-    /** What is done at once after it is answered, as it will be asked for in a moment. */
-    public function then(Trace $trace): void;
+    /**
+     * What is done at once after it is answered, as it will be asked for in a moment.
+     *
+     * @return bool whether there is such a thing
+     */
+    public function then(Trace $trace): bool;
 
     public function call(): int;
 }

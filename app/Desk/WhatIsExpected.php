@@ -28,8 +28,9 @@ final readonly class WhatIsExpected implements Question
     }
 
     #[\Override]
-    public function then(Trace $trace): void
+    public function then(Trace $trace): bool
     {
+        return false;
     }
 
     #[\Override]

@@ -23,9 +23,11 @@ final readonly class WhatItMeans implements Question
 
     /** Whoever has read what it means wants to know what is next. */
     #[\Override]
-    public function then(Trace $trace): void
+    public function then(Trace $trace): bool
     {
         $trace->assessed($this->call);
+
+        return true;
     }
 
     #[\Override]

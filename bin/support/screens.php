@@ -24,9 +24,9 @@ use Levin\Core\Trial\Luck;
 require_once __DIR__.'/chromium.php';
 
 /**
- * How long a technician waits, as a browser has it: on a running demo, at the unit with the most suspects, with faults hidden in it one after
- * another, its advice followed to the end. From the key that keeps a reading to what it meant, and to the next test; the server has come to
- * rest before each. Then how a call opens, and how the whole drawing moves under the hand.
+ * How long a technician waits, as a browser has it: on a running demo, at the unit with the most suspects, with faults hidden in it one
+ * after another, its advice followed to the end. From the key that keeps a reading to what it meant, and to the next test; the server has
+ * come to rest before each. Then how a call opens, and how the whole drawing moves under the hand.
  */
 final class Screens
 {
@@ -36,26 +36,31 @@ final class Screens
     /** Longer than this nobody waits for the server to come to rest. Seconds. */
     private const REST = 90;
 
-    /** Notes when what was kept is told, and when there is a next test or a finding. */
+    /** Notes when what was kept is told, and when there is a next test or a finding; it looks when the page changes, and is painted. */
     private const WATCH = <<<'JS'
-        const text = (css) => document.querySelector(css)?.innerText ?? '';
-        const before = text('[data-last-meaning]').replace('Undo', '').replace(/\s+/g, ' ').trim();
-        const seen = (window.levinSeen = { key: null, meaning: null, next: null, count: document.querySelectorAll('[data-event]').length });
+        const told = () => document.querySelector('[data-last-meaning]')?.textContent.replace('Undo', '') ?? '';
+        const events = () => document.querySelectorAll('[data-event]').length;
+        const seen = { key: null, meaning: null, next: null, told: told(), events: events() };
         const began = (e) => {
             if (seen.key === null && (e.type === 'click' || e.key === 'Enter')) seen.key = performance.now();
         };
-        addEventListener('keydown', began, { capture: true, once: true });
-        addEventListener('click', began, { capture: true, once: true });
-        const look = () => {
-            const now = text('[data-last-meaning]').replace('Undo', '').replace(/\s+/g, ' ').trim();
-            if (seen.key !== null && seen.meaning === null && now !== before) seen.meaning = performance.now() - seen.key;
-            const isNext = document.querySelector('[data-settling]') === null
-                && document.querySelector('[data-next-title], [data-finding], [data-help]') !== null
-                && document.querySelectorAll('[data-event]').length > seen.count;
-            if (seen.meaning !== null && seen.next === null && isNext) seen.next = performance.now() - seen.key;
-            if (seen.next === null) requestAnimationFrame(look);
-        };
-        requestAnimationFrame(look);
+        addEventListener('keydown', began, { capture: true });
+        addEventListener('click', began, { capture: true });
+        window.levinSeen = new Promise((done) => {
+            const look = () => {
+                const isTold = seen.meaning === null && told() !== seen.told;
+                const isNext = events() > seen.events && document.querySelector('[data-settling]') === null
+                    && document.querySelector('[data-next-title], [data-finding], [data-help]') !== null;
+                if (seen.key === null || !(isTold || (seen.meaning !== null && isNext))) return;
+                requestAnimationFrame(() => setTimeout(() => {
+                    seen.meaning ??= performance.now() - seen.key;
+                    if (isNext) seen.next ??= performance.now() - seen.key;
+                    if (seen.next !== null) { observer.disconnect(); done(seen); }
+                }));
+            };
+            const observer = new MutationObserver(look);
+            observer.observe(document.body, { subtree: true, childList: true, characterData: true, attributes: true });
+        });
         JS;
 
     /** @var list<float> milliseconds */
@@ -76,6 +81,7 @@ final class Screens
     public function __construct(private readonly string $base, private readonly string $circuit, private readonly int $calls)
     {
         $this->driver = chromium(9527);
+        $this->driver->manage()->timeouts()->setScriptTimeout(120);
         $this->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
             'cmd' => 'Emulation.setDeviceMetricsOverride',
             'params' => ['width' => 1280, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false],
@@ -230,9 +236,8 @@ final class Screens
             $advice['kind'] === 'gauge' => $this->pressWords('Keep the reading'),
             default => $this->driver->getKeyboard()->sendKeys("\u{E007}"),
         };
-        $this->driver->wait(180, 20)->until(fn (): bool => $this->driver->executeScript('return window.levinSeen?.next != null'));
         /** @var array{meaning: float, next: float} $noted */
-        $noted = $this->driver->executeScript('return window.levinSeen');
+        $noted = $this->driver->executeAsyncScript('window.levinSeen.then(arguments[arguments.length - 1])');
         $this->meanings[] = $noted['meaning'];
         $this->advice[] = $noted['next'];
         fprintf(STDERR, "%-50s %5.0f %5.0f ms\n", mb_substr($advice['title'], 0, 50), $noted['meaning'], $noted['next']);
@@ -240,7 +245,7 @@ final class Screens
 
     private function fresh(): int
     {
-        $units = $this->api('units?search='.rawurlencode($this->circuit))['items'];
+        $units = $this->api('units?per_page=100')['items'];
         $unit = array_values(array_filter($units, fn (array $u): bool => $u['circuit']['id'] === $this->circuit))[0]
             ?? exit("The demo has no unit of $this->circuit.\n");
 
@@ -358,7 +363,8 @@ final class Screens
             "box.dispatchEvent(new WheelEvent('wheel', { ctrlKey: true, cancelable: true, bubbles: true, clientX: 400, clientY: 400, "
                 .'deltaY: n % 60 < 30 ? -8 : 8 }));',
         );
-        $share = static fn (array $taken): float => count(array_filter($taken, static fn ($ms): bool => $ms < 17.5)) / max(1, count($taken));
+        $isInTime = static fn ($ms): bool => $ms < 17.5;
+        $share = static fn (array $taken): float => count(array_filter($taken, $isInTime)) / max(1, count($taken));
 
         return [
             'drawn_parts' => 3 * count($this->settler->model->circuit->parts),

@@ -93,11 +93,16 @@ final class Likelihood
         $left = 1.0 - self::TOUCHES_NOTHING;
         if ($beside !== []) {
             $left -= self::BESIDE;
-            $chance += self::BESIDE * array_sum(array_map($this->right(...), $beside)) / count($beside);
+            $all = 0.0;
+            foreach ($beside as $one) {
+                $all += $this->right($one);
+            }
+            $chance += self::BESIDE * $all / count($beside);
         }
         if ($predicted->value !== null && ! $predicted->isGhost) {
             $left -= self::DECADE;
-            $chance += self::DECADE * array_sum(array_map($this->right(...), $predicted->decades())) / 2;
+            [$more, $less] = $predicted->decades();
+            $chance += self::DECADE * ($this->right($more) + $this->right($less)) / 2;
         }
 
         return $chance + $left * ($this->read === null ? 0.1 : $this->share($this->read, self::ANYTHING));

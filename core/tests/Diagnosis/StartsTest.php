@@ -27,8 +27,8 @@ it('takes what stands over an open contactor for a ghost, though a motor hangs o
     $predictor = Unit::shipped('rooftop-460')->investigation()->predictor();
     $when = new Occasion(Unit::shipped('rooftop-460')->conditions());
     $scene = $predictor->sceneNumber(variantOf($predictor, 'OLR:tripped'), $when);
-    $high = $predictor->inScene(new Leads(MeterFunction::VoltsAc, 'BC.L2', 'BC.T2'), $when, $scene);
-    $low = $predictor->inScene(new Leads(MeterFunction::VoltsAcLowZ, 'BC.L2', 'BC.T2'), $when, $scene);
+    $high = $predictor->volts(new Leads(MeterFunction::VoltsAc, 'BC.L2', 'BC.T2'), $when)->in($scene);
+    $low = $predictor->volts(new Leads(MeterFunction::VoltsAcLowZ, 'BC.L2', 'BC.T2'), $when)->in($scene);
     expect($high->isGhost)->toBeTrue()->and($high->value)->toBeGreaterThan(200.0)->and($low->value)->toBeLessThan(2.0);
 });
 

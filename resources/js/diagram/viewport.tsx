@@ -116,37 +116,59 @@ function useSeen(box: RefObject<HTMLDivElement | null>, size: Size, zoom: number
     return seen;
 }
 
-/** Zooms about a point of the window, which stays where it is. */
+/** A point of the window. */
+interface Spot {
+    left: number;
+    top: number;
+}
+
+/** The sheet is drawn anew at another zoom so long after the hand has last moved: until then it is only stretched. Milliseconds. */
+const STILL = 120;
+
+/** Zooms about a point of the window, which stays where it is, or goes where the fingers take it. */
 function useKeptPoint(box: RefObject<HTMLDivElement | null>, zoom: number, setZoom: (zoom: number) => void) {
-    const about = useRef<{ x: number; y: number; left: number; top: number } | null>(null);
+    const about = useRef<{ x: number; y: number; to: Spot } | null>(null);
     useLayoutEffect(() => {
         const [at, kept] = [box.current, about.current];
         if (at !== null && kept !== null) {
-            at.scrollLeft = kept.x * zoom - kept.left;
-            at.scrollTop = kept.y * zoom - kept.top;
+            stretch(at, null);
+            at.scrollLeft = kept.x * zoom - kept.to.left;
+            at.scrollTop = kept.y * zoom - kept.to.top;
             about.current = null;
         }
     }, [box, zoom]);
     return useCallback(
-        (to: number, left?: number, top?: number) => {
+        (wanted: number, from?: Spot, to?: Spot) => {
             const at = box.current;
             if (at === null) {
                 return;
             }
-            const [x, y] = [left ?? at.clientWidth / 2, top ?? at.clientHeight / 2];
-            about.current = { x: (at.scrollLeft + x) / zoom, y: (at.scrollTop + y) / zoom, left: x, top: y };
-            setZoom(bounded(to));
+            const next = bounded(wanted);
+            const { left, top } = from ?? { left: at.clientWidth / 2, top: at.clientHeight / 2 };
+            if (next === zoom) {
+                stretch(at, null);
+                return;
+            }
+            about.current = { x: (at.scrollLeft + left) / zoom, y: (at.scrollTop + top) / zoom, to: to ?? { left, top } };
+            setZoom(next);
         },
         [box, zoom, setZoom],
     );
 }
 
+/** What is in the window, larger or smaller by so much about a point of it; null: as it is drawn. */
+function stretch(box: HTMLDivElement, by: { times: number; from: Spot; to: Spot } | null) {
+    const sheet = box.firstElementChild;
+    if (sheet instanceof HTMLElement) {
+        sheet.style.willChange = by === null ? '' : 'transform';
+        sheet.style.transformOrigin = by === null ? '' : `${box.scrollLeft + by.from.left}px ${box.scrollTop + by.from.top}px`;
+        sheet.style.transform =
+            by === null ? '' : `translate(${by.to.left - by.from.left}px, ${by.to.top - by.from.top}px) scale(${by.times})`;
+    }
+}
+
 /** Two fingers, the wheel with Ctrl as a pad sends it, or + and − and 0 while the drawing has the keys. */
-function useZooming(
-    box: RefObject<HTMLDivElement | null>,
-    zoom: number,
-    keep: (to: number, left?: number, top?: number) => void,
-) {
+function useZooming(box: RefObject<HTMLDivElement | null>, zoom: number, keep: (wanted: number, from?: Spot, to?: Spot) => void) {
     const now = useRef({ zoom, keep });
     now.current = { zoom, keep };
     useEffect(() => {
@@ -154,7 +176,23 @@ function useZooming(
         if (at === null) {
             return;
         }
-        let begun: { apart: number; zoom: number } | null = null;
+        /** what the hand is at: how near from what it was drawn at, and from where */
+        let moving: { zoom: number; from: Spot; to: Spot } | null = null;
+        let still = 0;
+        const settle = () => {
+            const last = moving;
+            moving = null;
+            if (last !== null) {
+                now.current.keep(last.zoom, last.from, last.to);
+            }
+        };
+        const near = (wanted: number, from: Spot, to: Spot) => {
+            moving = { zoom: bounded(wanted), from, to };
+            stretch(at, { times: moving.zoom / now.current.zoom, from, to });
+            clearTimeout(still);
+            still = window.setTimeout(settle, STILL);
+        };
+        let begun: { apart: number; zoom: number; spot: Spot } | null = null;
         const fingers = (e: TouchEvent) => {
             const [a, b] = [e.touches[0], e.touches[1]];
             const frame = at.getBoundingClientRect();
@@ -162,26 +200,29 @@ function useZooming(
                 ? null
                 : {
                       apart: Math.hypot(a.clientX - b.clientX, a.clientY - b.clientY),
-                      left: (a.clientX + b.clientX) / 2 - frame.left,
-                      top: (a.clientY + b.clientY) / 2 - frame.top,
+                      spot: {
+                          left: (a.clientX + b.clientX) / 2 - frame.left,
+                          top: (a.clientY + b.clientY) / 2 - frame.top,
+                      },
                   };
         };
         const start = (e: TouchEvent) => {
             const two = fingers(e);
-            begun = two === null ? null : { apart: two.apart, zoom: now.current.zoom };
+            begun = two === null ? null : { ...two, zoom: now.current.zoom };
         };
         const move = (e: TouchEvent) => {
             const two = fingers(e);
             if (two !== null && begun !== null) {
                 e.preventDefault();
-                now.current.keep((begun.zoom * two.apart) / begun.apart, two.left, two.top);
+                near((begun.zoom * two.apart) / begun.apart, begun.spot, two.spot);
             }
         };
         const wheel = (e: WheelEvent) => {
             if (e.ctrlKey) {
                 e.preventDefault();
                 const frame = at.getBoundingClientRect();
-                now.current.keep(now.current.zoom * Math.exp(-e.deltaY / 300), e.clientX - frame.left, e.clientY - frame.top);
+                const from = moving?.from ?? { left: e.clientX - frame.left, top: e.clientY - frame.top };
+                near((moving?.zoom ?? now.current.zoom) * Math.exp(-e.deltaY / 300), from, from);
             }
         };
         const key = (e: KeyboardEvent) => {
@@ -196,6 +237,7 @@ function useZooming(
         at.addEventListener('touchmove', move, { passive: false });
         at.addEventListener('wheel', wheel, { passive: false });
         return () => {
+            clearTimeout(still);
             at.removeEventListener('keydown', key);
             at.removeEventListener('touchstart', start);
             at.removeEventListener('touchmove', move);
