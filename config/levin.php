@@ -20,6 +20,9 @@ return [
     // whether processes stay with the circuits that calls are on, with what has been worked out of them at hand
     'desks' => filter_var(env('LEVIN_DESKS', true), FILTER_VALIDATE_BOOL),
 
+    // whether they go ahead while nobody asks, which takes a core for as long as half a minute after each reading
+    'ahead' => filter_var(env('LEVIN_AHEAD', true), FILTER_VALIDATE_BOOL),
+
     // bin/setup writes it: the same as long as the core is the same
     'build' => is_file($build) ? trim((string) file_get_contents($build)) : 'none',
 ];

@@ -24,9 +24,16 @@ final class Desk
 
     private bool $isKept = true;
 
-    /** @param  \Closure(): Trace  $trace  as things are then */
-    public function __construct(private readonly Door $door, private readonly CircuitShelf $shelf, private readonly \Closure $trace)
-    {
+    /**
+     * @param  \Closure(): Trace  $trace  as things are then
+     * @param  bool  $goesAhead  while nobody asks
+     */
+    public function __construct(
+        private readonly Door $door,
+        private readonly CircuitShelf $shelf,
+        private readonly \Closure $trace,
+        private readonly bool $goesAhead = true,
+    ) {
     }
 
     public function sit(): void
@@ -43,7 +50,7 @@ final class Desk
             $asked = time();
             $talk = $this->door->comeIn();
             $question = $talk === null ? null : $this->heard($talk);
-            if ($question !== null) {
+            if ($question !== null && $this->door->isThere()) {
                 $this->goAhead($question);
             }
         }
@@ -81,7 +88,7 @@ final class Desk
         try {
             $trace = ($this->trace)();
             $this->isKept = false;
-            if ($question->then($trace) && $this->door->isKnocked(self::MOMENT)) {
+            if ($question->then($trace) && $this->door->isKnocked(self::MOMENT) || ! $this->goesAhead) {
                 return;
             }
             $this->door->isAhead = true;

@@ -40,7 +40,11 @@ final class Door implements Pause
         }
     }
 
-    /** Whether it is still where it was made: it is taken away with the folder it is in, or another one takes its place. */
+    /**
+     * Whether it is still where it was made: it is taken away with the folder that it is in.
+     *
+     * @phpstan-impure
+     */
     public function isThere(): bool
     {
         clearstatcache();
@@ -48,7 +52,11 @@ final class Door implements Pause
         return file_exists($this->path);
     }
 
-    /** Whether somebody stands there, or comes within some seconds. */
+    /**
+     * Whether somebody stands there, or comes within some seconds.
+     *
+     * @phpstan-impure
+     */
     public function isKnocked(int $seconds): bool
     {
         $read = [$this->socket];

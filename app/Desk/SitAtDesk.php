@@ -25,7 +25,12 @@ final class SitAtDesk extends Command
         try {
             $revision = CircuitRevision::query()->findOrFail((int) $this->argument('revision'));
             $shelf->model($revision);
-            (new Desk($door, $shelf, fn (): Trace => $this->laravel->make(Trace::class)))->sit();
+            (new Desk(
+                $door,
+                $shelf,
+                fn (): Trace => $this->laravel->make(Trace::class),
+                config()->boolean('levin.ahead'),
+            ))->sit();
         } finally {
             $door->close();
         }

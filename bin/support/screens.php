@@ -27,6 +27,12 @@ require_once __DIR__.'/chromium.php';
  * How long a technician waits, as a browser has it: on a running demo, at the unit with the most suspects, with faults hidden in it one
  * after another, its advice followed to the end. From the key that keeps a reading to what it meant, and to the next test; the server has
  * come to rest before each. Then how a call opens, and how the whole drawing moves under the hand.
+ *
+ * @phpstan-type Step array{event: string|null, data: array{name: string, value: bool, wire: string, lifted: bool, part: string, out: bool}}
+ * @phpstan-type Advice array{
+ *     kind: string, function: string|null, red: string, black: string, title: string, choices: list<string>, steps: list<Step>,
+ * }
+ * @phpstan-type Stands array{next: list<Advice>, suspects: array{found: mixed}, events: list<mixed>}
  */
 final class Screens
 {
@@ -137,7 +143,7 @@ final class Screens
         $teller = $this->settler->storyteller();
         $healthy = $shows($teller->tell($this->usual, Faults::none()));
         $noticed = [];
-        $all = array_values($this->settler->model->faults->suspects());
+        $all = $this->settler->model->faults->suspects();
         for ($n = 0; $n < count($all) && count($noticed) < $this->calls; $n += max(1, intdiv(count($all), 2 * $this->calls))) {
             $levels = $all[$n]->mode->levels;
             $faults = Faults::of(new InjectedFault($all[$n], $levels === [] ? null : end($levels)));
@@ -157,15 +163,17 @@ final class Screens
         $call = $this->fresh();
         $this->rest();
         $this->driver->get("$this->base/calls/$call/trace");
-        $this->openings[] = (float) $this->driver->executeAsyncScript(<<<'JS'
+        /** @var float $opened */
+        $opened = $this->driver->executeAsyncScript(<<<'JS'
             const done = arguments[arguments.length - 1];
             const look = () => document.querySelector('svg [data-point]') !== null && document.querySelector('[data-next-title]') !== null
                 ? requestAnimationFrame(() => done(performance.now()))
                 : requestAnimationFrame(look);
             look();
             JS);
+        $this->openings[] = $opened;
         for ($n = 0; $n < self::MOST; $n++) {
-            $trace = $this->api("calls/$call");
+            $trace = $this->stands($call);
             $advice = $trace['next'][0] ?? null;
             if ($advice === null || $trace['suspects']['found'] !== null) {
                 break;
@@ -178,11 +186,11 @@ final class Screens
                 continue;
             }
             $this->rest();
-            $this->answer($advice, $unit, count($trace['events']));
+            $this->answer($advice, $unit);
         }
     }
 
-    /** @param  array<string, mixed>  $step */
+    /** @param  Step  $step */
     private function step(int $call, array $step, Conditions $now, int $events): Conditions
     {
         $this->press('[data-step=next]');
@@ -192,7 +200,7 @@ final class Screens
             }
             $this->press('[role=dialog] button[type=submit]');
         }
-        $this->driver->wait(120)->until(fn (): bool => count($this->api("calls/$call")['events']) > $events);
+        $this->driver->wait(120)->until(fn (): bool => count($this->stands($call)['events']) > $events);
         $data = $step['data'];
 
         return match ($step['event']) {
@@ -203,8 +211,8 @@ final class Screens
         };
     }
 
-    /** @param  array<string, mixed>  $advice */
-    private function answer(array $advice, HiddenUnit $unit, int $events): void
+    /** @param  Advice  $advice */
+    private function answer(array $advice, HiddenUnit $unit): void
     {
         $function = $advice['function'] === null ? null : MeterFunction::from($advice['function']);
         [$red, $black] = [$advice['red'], $advice['black']];
@@ -214,13 +222,14 @@ final class Screens
             'feel' => [$unit->feel($red, Sign::from($advice['choices'][0]))->value],
             default => [],
         };
-        $read = static fn (MeterFunction $f): string => Display::format($f, match (true) {
+        $measured = static fn (MeterFunction $f): ?float => match (true) {
             $advice['kind'] === 'peak' => $unit->peak($red, $black, Noting::SECONDS),
             $f === MeterFunction::Amps => $unit->clamp(array_map(Clamped::parse(...), explode('+', $red)), 1),
             $f === MeterFunction::MicroampsDc => $unit->inSeries($red),
             default => $unit->measure($f, $red, $black),
-        });
-        $entered = $function === null ? null : $read($function);
+        };
+        $value = $function === null ? null : $measured($function);
+        $entered = $function === null ? null : ($value === null ? 'OL' : Display::format($function, $value));
         if ($advice['kind'] === 'gauge') {
             $this->type('input[name=quantity]', sprintf('%.1f', $unit->gauge($red)));
         } elseif ($entered !== null) {
@@ -245,11 +254,13 @@ final class Screens
 
     private function fresh(): int
     {
-        $units = $this->api('units?per_page=100')['items'];
-        $unit = array_values(array_filter($units, fn (array $u): bool => $u['circuit']['id'] === $this->circuit))[0]
+        /** @var array{items: list<array{id: int, circuit: array{id: string}}>} $units */
+        $units = $this->api('units?per_page=100');
+        $unit = array_values(array_filter($units['items'], fn (array $u): bool => $u['circuit']['id'] === $this->circuit))[0]
             ?? exit("The demo has no unit of $this->circuit.\n");
 
-        return (int) $this->driver->executeAsyncScript(<<<'JS'
+        /** @var int */
+        return $this->driver->executeAsyncScript(<<<'JS'
             const [unit, done] = arguments;
             const token = decodeURIComponent(document.cookie.split('; ').find((c) => c.startsWith('XSRF-TOKEN=')).slice(11));
             fetch(`/api/units/${unit}/calls`, {
@@ -260,10 +271,15 @@ final class Screens
             JS, [$unit['id']]);
     }
 
-    /** @return array<string, mixed> */
-    private function api(string $path): array
+    /** @return Stands */
+    private function stands(int $call): array
     {
-        /** @var array<string, mixed> */
+        /** @var Stands */
+        return $this->api("calls/$call");
+    }
+
+    private function api(string $path): mixed
+    {
         return $this->driver->executeAsyncScript(
             'const [path, done] = arguments; fetch(`/api/${path}`).then((r) => r.json()).then(done);',
             [$path],
@@ -330,7 +346,7 @@ final class Screens
         $this->press('[data-choice=sheet]');
         $this->there('[aria-label="Whole drawing"] svg');
         $this->rest();
-        $frames = fn (string $move): array => $this->driver->executeAsyncScript(<<<JS
+        $frames = fn (string $move): mixed => $this->driver->executeAsyncScript(<<<JS
             const done = arguments[arguments.length - 1];
             const box = document.querySelector('[aria-label="Whole drawing"] .sheet-window');
             const svg = box.querySelector('svg.ladder, svg');
@@ -358,20 +374,30 @@ final class Screens
             };
             requestAnimationFrame(frame);
             JS);
+        /** @var list<float> $moved */
         $moved = $frames('box.scrollTop = 900 + 800 * Math.sin(n / 20); box.scrollLeft = 400 + 400 * Math.cos(n / 20);');
+        /** @var list<float> $zoomed */
         $zoomed = $frames(
             "box.dispatchEvent(new WheelEvent('wheel', { ctrlKey: true, cancelable: true, bubbles: true, clientX: 400, clientY: 400, "
                 .'deltaY: n % 60 < 30 ? -8 : 8 }));',
         );
-        $isInTime = static fn ($ms): bool => $ms < 17.5;
-        $share = static fn (array $taken): float => count(array_filter($taken, $isInTime)) / max(1, count($taken));
 
         return [
             'drawn_parts' => 3 * count($this->settler->model->circuit->parts),
             ...self::spread('frame_scrolled_ms', $moved),
-            'frames_scrolled_in_time' => $share($moved),
+            'frames_scrolled_in_time' => self::inTime($moved),
             ...self::spread('frame_zoomed_ms', $zoomed),
-            'frames_zoomed_in_time' => $share($zoomed),
+            'frames_zoomed_in_time' => self::inTime($zoomed),
         ];
+    }
+
+    /**
+     * Share of frames that came when they should at sixty a second.
+     *
+     * @param  list<float>  $frames  milliseconds
+     */
+    private static function inTime(array $frames): float
+    {
+        return count(array_filter($frames, static fn (float $ms): bool => $ms < 17.5)) / max(1, count($frames));
     }
 }

@@ -121,13 +121,28 @@ final readonly class Investigation
      */
     public function goAhead(array $evidence, Assessment $assessment, Standpoint $from): void
     {
-        foreach (array_slice($assessment->next, 0, self::TESTS) as $advice) {
+        $circuit = $this->predictor->settler->model->circuit;
+        $next = array_slice($assessment->next, 0, self::TESTS);
+        $isFed = static fn (Advice $a): bool => $a->candidate->when->conditions->isEnergised($circuit);
+        array_map($this->askEveryone(...), array_filter($next, $isFed));
+        foreach ($next as $advice) {
             foreach (array_slice($advice->outcomes, 0, Telling::TOLD) as $result) {
                 $when = $advice->candidate->when;
                 $then = new Evidence($advice->candidate->test, $result->value, $when);
                 $this->assess([...$evidence, $then], $from->under($when->conditions));
             }
         }
+        // dead each takes long to work out
+        array_map($this->askEveryone(...), array_filter($next, static fn (Advice $a): bool => ! $isFed($a)));
+        $this->predictor->keep();
+    }
+
+    /** What all of them show at a test: who is out of play may come back by it. */
+    private function askEveryone(Advice $advice): void
+    {
+        $this->predictor->pause();
+        $then = new Evidence($advice->candidate->test, $advice->healthy, $advice->candidate->when);
+        $then->fits($this->predictor, array_keys($this->predictor->variants));
     }
 
     /** Works out what is asked first of every call, and keeps it: how suspects stand as the unit should run, and as it is started again. */

@@ -6,6 +6,7 @@ namespace Levin\Core\Diagnosis;
 
 use Levin\Core\Circuit\Conditions;
 use Levin\Core\Circuit\UnknownName;
+use Levin\Core\Operation\Recent;
 use Levin\Core\Operation\Settled;
 use Levin\Core\Operation\Settler;
 use Levin\Core\Operation\Story;
@@ -27,10 +28,10 @@ final class Outlooks
     private array $sways = [];
 
     /** Pairs of points of which what was worked out is at hand. */
-    private const PAIRS = 4000;
+    private const PAIRS = 2500;
 
-    /** @var array<string, Volts> by leads and occasion */
-    private array $volts = [];
+    /** @var Recent<Volts> by leads and occasion */
+    private readonly Recent $volts;
 
     /** @param  self|null  $narrower  what is known of the first of these suspects, by one that knows no others */
     public function __construct(
@@ -39,6 +40,7 @@ final class Outlooks
         private readonly Lineup $lineup,
         private readonly ?self $narrower,
     ) {
+        $this->volts = new Recent(self::PAIRS);
     }
 
     /** What every variant goes through on an occasion: as it has come about, or from when it is started again to be watched. */
@@ -82,19 +84,16 @@ final class Outlooks
         if ($this->narrower !== null) {
             return $this->narrower->volts($leads, $when);
         }
-        if (count($this->volts) > self::PAIRS) {
-            $this->volts = [];
-        }
         $model = $this->settler->model;
 
-        return $this->volts[$leads->key().' '.$when->key()] ??= new Volts(
+        return $this->volts->of($leads->key().' '.$when->key(), fn (): Volts => new Volts(
             $leads->function,
             $model->node($leads->red),
             $model->node($leads->black),
             $when->conditions->isEnergised($model->circuit) ? $this->sway($when->conditions) : null,
             // those who are only thought of for a while hang beside
             $this->on($when)->others()->gallery,
-        );
+        ));
     }
 
     /** How volts go with the supply of the day while the unit is fed. */

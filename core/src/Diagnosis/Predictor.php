@@ -39,6 +39,9 @@ final class Predictor
     /** @var array{Occasion, Outlook}|null */
     private ?array $last = null;
 
+    /** @var array{Occasion, Occasion}|null an occasion, and when the unit was fed before it */
+    private ?array $fed = null;
+
     /** @var array<string, string> what is seen of a part with the power off */
     private array $atRest = [];
 
@@ -241,7 +244,15 @@ final class Predictor
     /** The scene in which power was cut or will be, where that is believed to be known. */
     private function cut(int $variant, Occasion $when): ?int
     {
-        return $this->beliefs?->cut($variant, new Occasion($when->conditions->energised($this->settler->model->circuit)));
+        if ($this->beliefs === null) {
+            return null;
+        }
+        // it is asked for every variant in turn
+        if ($this->fed === null || $this->fed[0] !== $when) {
+            $this->fed = [$when, new Occasion($when->conditions->energised($this->settler->model->circuit))];
+        }
+
+        return $this->beliefs->cut($variant, $this->fed[1]);
     }
 
     /**

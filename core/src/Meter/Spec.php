@@ -13,7 +13,7 @@ final class Spec
     /** @var array<string, self> made once, asked for at every comparison */
     private static array $made = [];
 
-    /** @var array<string, float> one count, by range */
+    /** @var array<array-key, float> one count, by range */
     private array $resolutions = [];
 
     /**
@@ -60,7 +60,7 @@ final class Spec
     /** One count on a range. */
     public function resolution(float $range): float
     {
-        return $this->resolutions[(string) $range] ??= 10 ** ceil(log10($range / $this->counts) - 1e-9);
+        return $this->resolutions[(string) $range] ??= (float) 10 ** ceil(log10($range / $this->counts) - 1e-9);
     }
 
     /** The largest error the maker allows at a reading. */
