@@ -45,6 +45,7 @@ Route::prefix('api')->middleware('body:64')->group(function (): void {
         Route::post('units/{unit}/calls', [CallController::class, 'store']);
         Route::get('revisions/{revision}', [SheetController::class, 'show']);
         Route::get('revisions/{revision}/diagram.svg', [SheetController::class, 'svg']);
+        Route::get('revisions/{revision}/diagram.pdf', [PrintController::class, 'drawing']);
         Route::get('calls', [CallController::class, 'index']);
         Route::post('calls/import', CallImportController::class)
             ->can('import', Call::class)->withoutMiddleware('body:64')->middleware('body:4096');

@@ -74,9 +74,6 @@ final readonly class CallPaper
     {
         $rungs = Svg::rungs(new Layout($visit->model), $visit->model->circuit, $visit->faulted());
 
-        return array_map(
-            static fn (string $svg): string => 'data:image/svg+xml;base64,'.base64_encode($svg),
-            array_slice($rungs, 0, self::RUNGS),
-        );
+        return array_map(Paper::picture(...), array_slice($rungs, 0, self::RUNGS));
     }
 }

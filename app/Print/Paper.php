@@ -16,6 +16,12 @@ final readonly class Paper
     {
     }
 
+    /** @return string the address of a drawing that is in the file itself */
+    public static function picture(string $svg): string
+    {
+        return 'data:image/svg+xml;base64,'.base64_encode($svg);
+    }
+
     /**
      * @param  view-string  $view
      * @param  array<string, mixed>  $data  of the view

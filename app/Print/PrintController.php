@@ -6,10 +6,11 @@ namespace App\Print;
 
 use App\Api\Operation;
 use App\Calls\Call;
+use App\Circuits\CircuitRevision;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
 
-/** The papers of a call, as PDF. */
+/** The papers of a call, and a circuit on paper, as PDF. */
 class PrintController
 {
     #[Operation('The report for the customer', file: 'application/pdf')]
@@ -32,6 +33,12 @@ class PrintController
         } catch (NothingLeft $e) {
             throw ValidationException::withMessages(['left' => $e->getMessage()]);
         }
+    }
+
+    #[Operation('A circuit revision on paper, rung by rung', file: 'application/pdf')]
+    public function drawing(CircuitRevision $revision, DrawingPaper $paper): Response
+    {
+        return self::pdf($paper->of($revision), "$revision->circuit_id.pdf");
     }
 
     private static function pdf(string $pdf, string $name): Response

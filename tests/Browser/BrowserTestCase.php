@@ -324,6 +324,21 @@ abstract class BrowserTestCase extends TestCase
         }
     }
 
+    /** Nothing of what is shown is against the rules that axe-core has, in either theme. */
+    protected function isCleanByAxe(string $what): void
+    {
+        $this->driver()->executeScript((string) file_get_contents(__DIR__.'/../../node_modules/axe-core/axe.min.js'));
+        foreach (['sun', 'attic'] as $theme) {
+            $this->driver()->executeScript('document.documentElement.dataset.theme = arguments[0]', [$theme]);
+            $wrong = $this->driver()->executeAsyncScript(<<<'JS'
+                const done = arguments[arguments.length - 1];
+                const said = (v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 120)).join(' | ')}`;
+                axe.run().then((r) => done(r.violations.map(said)));
+                JS);
+            expect($wrong)->toBe([], "$what by $theme");
+        }
+    }
+
     /** What is typed is kept. */
     protected function keep(): void
     {

@@ -76,25 +76,38 @@ it('has nothing cut off or under 44 px to hit', function (int $width, int $heigh
 
 it('is clean by axe, in both themes', function (): void {
     $this->signIn();
-    $axe = (string) file_get_contents(__DIR__.'/../../node_modules/axe-core/axe.min.js');
     $call = '/calls/'.$this->call('Reading-room cooling unit').'/';
     $stops = array_map(fn (Stop $stop): string => $call.$stop->value, Stop::cases());
     foreach (['/', '/units', '/units/1', '/bench', '/bench/three-leads', '/bench/refrigerant-side', '/shop', ...$stops] as $path) {
         $this->visit($path);
         $this->find('h1, main input[type=search]');
-        $this->driver()->executeScript($axe);
-        foreach (['sun', 'attic'] as $theme) {
-            $this->driver()->executeScript('document.documentElement.dataset.theme = arguments[0]', [$theme]);
-            $wrong = $this->driver()->executeAsyncScript(
-                'const done = arguments[arguments.length - 1];'
-                    // the drawing's names say more than its letters do: it is to be read otherwise altogether
-                    .'const said = v => v.id + ": " + v.nodes.map(n => n.html.slice(0, 120)).join(" | ");'
-                    .'axe.run({exclude: ["svg.ladder"]}).then(r => done(r.violations.map(said)))',
-            );
-            expect($wrong)->toBe([], "$path by $theme");
-        }
+        $this->isCleanByAxe($path);
     }
 });
+
+it('is clean by axe in every pane of a trace, the drawing too, in both themes', function (int $width, int $height): void {
+    $this->resize($width, $height);
+    $this->signIn();
+    $isWide = $width >= 1024;
+    $this->visit('/calls/'.$this->call('Reading-room cooling unit').'/trace');
+    $this->find('[data-next-title], [data-finding]');
+    $this->isCleanByAxe('the test');
+    if (! $isWide) {
+        $this->press('Drawing');
+    }
+    foreach (['rung' => 'svg.ladder', 'sheet' => "[aria-label='Whole drawing'] svg", 'wired' => "[aria-label='As wired']"] as $view => $css) {
+        $this->click("[data-choice=$view]");
+        $this->find($css);
+        $this->isCleanByAxe("the drawing, $view");
+    }
+    $this->tap('[data-part=CC]');
+    $this->find('[data-part-view=CC]');
+    $this->isCleanByAxe('a part');
+    foreach ($isWide ? [] : ['Suspects', 'Log'] as $pane) {
+        $this->press($pane);
+        $this->isCleanByAxe($pane);
+    }
+})->with(['desk' => [1280, 800], 'phone' => [390, 844], 'tablet' => [800, 1280]]);
 
 it('shows one pane at a time on a phone', function (): void {
     $this->resize(390, 844);

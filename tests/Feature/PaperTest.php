@@ -1,8 +1,11 @@
 <?php
 
 use App\Calls\Call;
+use App\Circuits\CircuitRevision;
+use App\Circuits\CircuitShelf;
 use App\Shop\User;
 use Illuminate\Support\Facades\Config;
+use Levin\Core\Ladder\Layout;
 use Smalot\PdfParser\Document;
 use Smalot\PdfParser\Parser;
 use Tests\Support\Demo;
@@ -60,3 +63,21 @@ it('prints what somebody typed as words and runs none of it', function (): void 
     $call->unit->site->update(['name' => '<b>Bakery</b> & <script>alert(1)</script>']);
     expect(($this->words)(($this->paper)($call->fresh(), 'report')))->toContain('<b>Bakery</b> & <script>');
 });
+
+it('prints a circuit rung by rung, on the paper of the shop', function (string $paper, array $size): void {
+    Config::set('levin.paper', $paper);
+    $revision = CircuitRevision::query()->where('circuit_id', 'rooftop-460')->firstOrFail();
+    $answer = $this->get("/api/revisions/$revision->id/diagram.pdf")->assertOk();
+    $pdf = (new Parser)->parseContent($answer->getContent());
+    $rungs = (new Layout(app(CircuitShelf::class)->model($revision)))->closeups(0.0);
+    $words = ($this->words)($pdf);
+    foreach ($rungs as $rung) {
+        expect($words)->toContain("Rung $rung->number");
+    }
+    // what is drawn is written, not painted
+    foreach ($pdf->getPages() as $page) {
+        expect(array_map(intval(...), array_slice($page->getDetails()['MediaBox'], 2)))->toBe($size);
+    }
+    expect($words)->toContain('COMP1')->toContain('three-phase')->toContain('PL1')->toContain('revision 1')
+        ->and(count($pdf->getPages()))->toBeLessThan(count($rungs) / 2);
+})->with([['letter', [792, 612]], ['a4', [841, 595]]]);

@@ -36,9 +36,16 @@ final class Svg
         }
         ksort($rungs);
 
-        return array_values(array_map(
-            static fn (Drawing $d): string => (new SvgBand($d, $circuit, 0.0, $d->height, $marked, self::PAGE))->svg(),
-            $rungs,
-        ));
+        return array_values(array_map(static fn (Drawing $d): string => self::rung($d, $circuit, $marked), $rungs));
+    }
+
+    /**
+     * One rung as wide as a page, so that all of them are drawn as large as each other.
+     *
+     * @param  list<string>  $marked  parts and wires
+     */
+    public static function rung(Drawing $drawing, Circuit $circuit, array $marked = []): string
+    {
+        return (new SvgBand($drawing, $circuit, 0.0, $drawing->height, $marked, self::PAGE))->svg();
     }
 }

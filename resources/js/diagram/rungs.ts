@@ -29,6 +29,14 @@ export const rungWith = (rungs: Closeup[], id: string): Closeup | undefined =>
     rungs.find((r) => r.drawing.symbols.some((s) => s.part === id && MAIN.includes(s.shape))) ??
     rungs.find((r) => r.drawing.symbols.some((s) => s.part === id) || r.drawing.conductors.some((c) => c.wire === id));
 
+/** Where a part is drawn, and what of it is there: its coil on one rung, its contacts on others. */
+export function drawnOn(rungs: Closeup[], part: string): { rung: Closeup; what: string }[] {
+    return rungs.flatMap((rung) => {
+        const shapes = [...new Set(rung.drawing.symbols.filter((s) => s.part === part).map((s) => s.shape))];
+        return shapes.length === 0 ? [] : [{ rung, what: shapes.join(', ') }];
+    });
+}
+
 /** What feeds some rungs, those themselves left out. */
 export const feedsOf = (rungs: Closeup[], shown: Closeup[]): Closeup[] =>
     rungs.filter((r) => !shown.includes(r) && shown.some((s) => s.feeds.includes(r.number)));

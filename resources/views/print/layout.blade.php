@@ -24,7 +24,7 @@
 </style>
 </head>
 <body>
-<p class="foot">{{ $shop }} · call {{ $call->number }} · Levin advises. Local codes, the maker's instructions and licensed practice come first.</p>
+<p class="foot">{{ $shop }} · @yield('foot', 'call '.($call->number ?? '')) · Levin advises. Local codes, the maker's instructions and licensed practice come first.</p>
 @yield('paper')
 </body>
 </html>

@@ -10,6 +10,9 @@ interface Props {
     ready: boolean;
 }
 
+/** The key that enters what a healthy unit shows. */
+const HEALTHY = 'as healthy';
+
 const PREFIXED: MeterFunction[] = ['ohms', 'continuity', 'megohms'];
 
 /** None, thousands, millions, none again. */
@@ -29,6 +32,7 @@ export function Keypad({ fn, entered, setEntered, healthy, ready }: Props) {
             type="button"
             className="pad-key pad-word"
             data-key={name}
+            data-as-expected={name === HEALTHY || undefined}
             disabled={enters === null}
             onClick={() => setEntered(enters ?? '')}
         >
@@ -42,7 +46,7 @@ export function Keypad({ fn, entered, setEntered, healthy, ready }: Props) {
             {['4', '5', '6'].map(digit)}
             {word('about 0', '0', 'about 0')}
             {['1', '2', '3'].map(digit)}
-            {word('as healthy', healthy, 'as healthy')}
+            {word(HEALTHY, healthy, HEALTHY)}
             <button
                 type="button"
                 className="pad-key"

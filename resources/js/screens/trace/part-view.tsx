@@ -1,4 +1,5 @@
 import type { CircuitSheet, Part, Trace } from '../../api/shapes';
+import { drawnOn } from '../../diagram/rungs';
 import { WiresFrom, wiresAt } from '../../diagram/wiring';
 import { some } from './some';
 
@@ -8,13 +9,17 @@ interface Props {
     trace: Trace;
     /** a lead on one of its terminals */
     put: (point: string) => void;
+    /** number of the rung that is shown */
+    shown: number | undefined;
+    /** another rung that it is on */
+    show: (rung: number) => void;
 }
 
 /** What a part is: plate, place, what is on each terminal, where it is drawn, what may still be wrong with it. */
-export function PartView({ part, sheet, trace, put }: Props) {
+export function PartView({ part, sheet, trace, put, shown, show }: Props) {
     const share = trace.suspects.parts.find((p) => p.target === part.id);
     const isProved = trace.proved.includes(part.id);
-    const rungs = sheet.rungs.filter((r) => r.drawing.symbols.some((s) => s.part === part.id)).map((r) => r.number);
+    const places = drawnOn(sheet.rungs, part.id);
     return (
         <section aria-label="Part" className="px-5 pt-3 pb-2" data-part-view={part.id}>
             <h2 className="heading">
@@ -49,9 +54,24 @@ export function PartView({ part, sheet, trace, put }: Props) {
                     </li>
                 ))}
             </ul>
-            <p className="pt-1 text-quiet text-sm">
-                Drawn on {rungs.length === 1 ? 'rung' : 'rungs'} {rungs.join(', ')}. Tap a terminal: a lead goes there.
-            </p>
+            <p className="pt-1 text-quiet text-sm">Tap a terminal: a lead goes there.</p>
+            {places.length > 1 && (
+                <fieldset className="flex flex-wrap items-center gap-2 pt-1" aria-label="Drawn on">
+                    {places.map(({ rung, what }) => (
+                        <button
+                            key={rung.number}
+                            type="button"
+                            className="key px-3"
+                            data-rung={rung.number}
+                            aria-pressed={rung.number === shown}
+                            data-on={rung.number === shown}
+                            onClick={() => show(rung.number)}
+                        >
+                            {what} · rung {rung.number}
+                        </button>
+                    ))}
+                </fieldset>
+            )}
         </section>
     );
 }

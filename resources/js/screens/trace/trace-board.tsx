@@ -32,7 +32,7 @@ type Pane = 'test' | 'diagram' | 'suspects' | 'log';
 type Open = 'prove' | 'find' | 'keys' | 'jumper' | 'measure' | null;
 
 /** What is looked at instead of the next test. */
-type Looking = { part: string } | { wire: string } | null;
+type Looking = { part: string; rung?: number } | { wire: string } | null;
 
 const PANES: [Pane, string][] = [
     ['test', 'Test'],
@@ -117,6 +117,7 @@ export function TraceBoard({ id, trace, sheet, outbox }: Props) {
     const lookedPart = looking !== null && 'part' in looking ? sheet.parts.find((p) => p.id === looking.part) : undefined;
     const lookedWire = looking !== null && 'wire' in looking ? looking.wire : null;
     const chosen = lookedPart?.id ?? lookedWire;
+    const lookedRung = looking !== null && 'part' in looking ? looking.rung : undefined;
 
     const film = useFilm(id, trace.events.length);
     const shownState = film.frame?.drawn ?? trace.drawn;
@@ -127,12 +128,13 @@ export function TraceBoard({ id, trace, sheet, outbox }: Props) {
     );
     const asked = advice?.red;
     const rungs = useMemo(() => {
-        const looked = chosen === null ? undefined : rungWith(sheet.rungs, chosen);
+        const looked =
+            sheet.rungs.find((r) => r.number === lookedRung) ?? (chosen === null ? undefined : rungWith(sheet.rungs, chosen));
         const onMeter = rungsOf(sheet.rungs, meter.probes);
         const advised = asked === undefined ? undefined : rungWith(sheet.rungs, asked);
         const one = looked ?? (onMeter.length > 0 ? undefined : (advised ?? sheet.rungs[0]));
         return one === undefined ? onMeter : [one];
-    }, [sheet.rungs, meter.probes, chosen, asked]);
+    }, [sheet.rungs, meter.probes, chosen, lookedRung, asked]);
     const on = useLatest({
         onPoint: (point) => put(point),
         onPart: (part) => look({ part }),
@@ -213,7 +215,14 @@ export function TraceBoard({ id, trace, sheet, outbox }: Props) {
                             )}
                             {lookedPart !== undefined && (
                                 <>
-                                    <PartView part={lookedPart} sheet={sheet} trace={trace} put={put} />
+                                    <PartView
+                                        part={lookedPart}
+                                        sheet={sheet}
+                                        trace={trace}
+                                        put={put}
+                                        shown={rungs[0]?.number}
+                                        show={(rung) => setLooking({ part: lookedPart.id, rung })}
+                                    />
                                     {strip}
                                     {mayChange ? (
                                         <Seen

@@ -41,6 +41,9 @@ export function UnitScreen() {
                     </div>
                 </div>
                 <div className="flex gap-2">
+                    <a className="key" href={`/api/revisions/${u.circuit.revision}/diagram.pdf`} target="_blank" rel="noreferrer">
+                        Diagram on paper
+                    </a>
                     <a className="key" href={`/api/revisions/${u.circuit.revision}/diagram.svg`}>
                         Diagram as SVG
                     </a>
