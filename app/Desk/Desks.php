@@ -10,6 +10,7 @@ use App\Calls\MeaningData;
 use App\Calls\Trace;
 use App\Calls\TraceData;
 use App\Calls\Traces;
+use App\Circuits\CircuitRevision;
 use App\Shop\User;
 use Levin\Core\Diagnosis\Dossier;
 use Levin\Core\Meter\MeterFunction;
@@ -23,6 +24,9 @@ final readonly class Desks implements Traces
 
     /** A path to a socket has no room for more. [sockaddr_un, POSIX: at least 92, 108 on Linux] */
     private const LONGEST = 100;
+
+    /** Letters of a hash that tell it from any other here. */
+    private const NAME = 12;
 
     /** Seconds. */
     private const STARTS = 15.0;
@@ -56,10 +60,13 @@ final readonly class Desks implements Traces
         return $this->ask(new WhatIsExpected($call->id, $function, $red, $black, $turns), ExpectedData::class);
     }
 
-    /** Where the door of a circuit's desk is. */
-    public static function door(string $folder, string $build, int $revision): string
+    /** Where the door of a circuit's desk is: by what the circuit is, whatever number a database has for it. */
+    private function door(CircuitRevision $revision): string
     {
-        return "$folder/$build-$revision.sock";
+        $name = substr($revision->hash, 0, self::NAME).'-'.substr($this->build, 0, self::NAME);
+        $door = $this->folder === null ? '' : "$this->folder/$name.sock";
+
+        return $door === '' || strlen($door) > self::LONGEST ? throw new NoDesk('There are none.') : $door;
     }
 
     /**
@@ -93,15 +100,12 @@ final readonly class Desks implements Traces
     /** @throws NoDesk */
     private function askedAt(Question $question): mixed
     {
-        $revision = Call::query()->findOrFail($question->call())->circuit_revision_id;
-        $door = $this->folder === null ? '' : self::door($this->folder, $this->build, $revision);
-        if ($door === '' || strlen($door) > self::LONGEST) {
-            throw new NoDesk('There are none.');
-        }
+        $revision = Call::query()->with('revision:id,hash')->findOrFail($question->call())->revision;
+        $door = $this->door($revision);
         try {
             $talk = Talk::with($door, self::PATIENCE);
         } catch (NoDesk) {
-            $this->putUp($revision, $door);
+            $this->putUp($revision->id, $door);
             $talk = Talk::with($door, self::PATIENCE);
         }
         set_time_limit(self::PATIENCE);

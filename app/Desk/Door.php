@@ -32,10 +32,11 @@ final class Door implements Pause
         return $socket === false ? throw new NoDesk("No door at $path: $message") : new self($socket, $path);
     }
 
+    /** @throws SomebodyWaits when what is done ahead is to be left */
     #[\Override]
     public function take(): void
     {
-        if ($this->isAhead && $this->isKnocked(0)) {
+        if ($this->isAhead && ($this->isKnocked(0) || ! $this->isThere())) {
             throw new SomebodyWaits;
         }
     }

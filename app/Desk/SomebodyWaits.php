@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desk;
 
-/** Somebody has a question while a desk goes ahead: what it does ahead can wait. */
+/** Somebody has a question while a desk goes ahead, or it is given up: what it does ahead is left. */
 final class SomebodyWaits extends \RuntimeException
 {
 }

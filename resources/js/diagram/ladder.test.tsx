@@ -139,7 +139,7 @@ it('says of a part that it is proved or in doubt, and breaks a wire that does no
     expect(container.querySelector('path.ink.broken')).not.toBeNull();
     cleanup();
     const small = draw({ known: { proved: ['HP'], inDoubt: ['K'] }, roomy: false });
-    expect(small.container.querySelectorAll('[aria-label=proved], [aria-label="in doubt"]').length).toBe(2);
+    expect(small.container.querySelectorAll('.tick title, .doubt title').length).toBe(2);
 });
 
 it('leaves texts out when it is small, and makes none smaller than it can be read', () => {

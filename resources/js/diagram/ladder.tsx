@@ -256,9 +256,13 @@ function Tick({ symbol: s, proved, zoom }: { symbol: DrawnSymbol; proved: boolea
     return (
         <g transform={`translate(${s.x + s.part.length * 5.6 * scale + 4} ${s.y - 35}) scale(${scale})`}>
             {proved ? (
-                <path className="tick" d="M0 0l4 5l9 -11" aria-label="proved" />
+                <path className="tick" d="M0 0l4 5l9 -11">
+                    <title>proved</title>
+                </path>
             ) : (
-                <path className="doubt" d="M2 -6h8v8h-8z" aria-label="in doubt" />
+                <path className="doubt" d="M2 -6h8v8h-8z">
+                    <title>in doubt</title>
+                </path>
             )}
         </g>
     );

@@ -53,10 +53,10 @@ export function RungView({ sheet, rungs, fed, whole, ...on }: Props) {
         >
             {shown.map((rung, n) => (
                 <section key={rung.number} className="w-max min-w-full" aria-label={titleOf(rung)} data-rung={rung.number}>
-                    <h3 className={fed ? 'heading sticky left-0 inline-block px-4 pt-2' : 'sr-only'}>
+                    <h2 className={fed ? 'heading sticky left-0 inline-block px-4 pt-2' : 'sr-only'}>
                         {n >= rungs.length && 'Fed by: '}
                         {titleOf(rung)}
-                    </h3>
+                    </h2>
                     <Ladder {...on} sheet={sheet} drawing={rung.drawing} zoom={zoom} roomy label={`Rung ${rung.number}`} />
                     <RungWords sheet={sheet} drawing={rung.drawing} is={on.is} title={titleOf(rung)} />
                 </section>

@@ -13,7 +13,7 @@ export function RungWords({ sheet, drawing, is, title }: { sheet: CircuitSheet; 
     }
     return (
         <div className="sr-only" data-rung-words>
-            <h3>{title} in words</h3>
+            <h2>{title} in words</h2>
             <ol>
                 {[...rows].map(([y, said]) => (
                     <li key={y}>{said.join(', ')}.</li>

@@ -40,7 +40,7 @@ export function WiredView({ sheet, ...on }: Props) {
         <section aria-label="As wired" className="relative min-h-0 flex-1 overflow-y-auto overscroll-contain px-4 pb-6" ref={box}>
             {byPlace(sheet.parts).map(([place, parts]) => (
                 <section key={place} aria-label={place}>
-                    <h3 className="heading sticky top-0 z-[1] bg-paper py-2">{place}</h3>
+                    <h2 className="heading sticky top-0 z-[1] bg-paper py-2">{place}</h2>
                     <div className="wired-place">
                         {parts.map((part) => (
                             <Box key={part.id} part={part} sheet={sheet} {...on} />

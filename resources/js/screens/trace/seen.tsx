@@ -40,7 +40,7 @@ export function Seen({ part, standing, disabled, pick, felt, send, cancel }: Pro
         <section aria-label="What is seen" className="border-ink border-b-2 px-5 pt-4 pb-4">
             {part.observables.length > 0 && (
                 <>
-                    <h3 className="heading">Eyes and ears</h3>
+                    <h2 className="heading">Eyes and ears</h2>
                     <fieldset className="my-2 grid grid-cols-2 gap-2" aria-label="When">
                         {MOMENTS.map(([value, words]) => (
                             <button
@@ -64,7 +64,7 @@ export function Seen({ part, standing, disabled, pick, felt, send, cancel }: Pro
             )}
             {part.trips && (
                 <section className="mt-4" aria-label="How soon it opened">
-                    <h3 className="heading">Put in, it opened again</h3>
+                    <h2 className="heading">Put in, it opened again</h2>
                     <Choices
                         choices={Object.keys(SOON)}
                         disabled={disabled}
@@ -73,12 +73,12 @@ export function Seen({ part, standing, disabled, pick, felt, send, cancel }: Pro
                 </section>
             )}
             <section className="mt-4" aria-label="Hands and nose">
-                <h3 className="heading">Hands and nose</h3>
+                <h2 className="heading">Hands and nose</h2>
                 <p className="text-sm">What turns, or is fed: power locked out before a hand goes in.</p>
                 <Watched choices={part.signs} disabled={disabled} keep={felt} legend="All that is found" />
             </section>
             <section className="mt-4" aria-label="Done to it">
-                <h3 className="heading">Done to it</h3>
+                <h2 className="heading">Done to it</h2>
                 {!standing.proved_dead && <p className="text-sm">On a dead circuit only: prove it dead first.</p>}
                 <div className="mt-2 flex gap-2">
                     <button

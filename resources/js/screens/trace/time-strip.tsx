@@ -19,7 +19,7 @@ export function TimeStrip({ trace, sheet, film, onPart }: Props) {
     return (
         <section aria-label="After the call" className="shrink-0 border-ink border-t-2" data-time-strip>
             <div className="flex flex-wrap items-center justify-between gap-x-3 px-4 pt-1">
-                <h3 className="heading">After the call: what it should do, and what it did</h3>
+                <h2 className="heading">After the call: what it should do, and what it did</h2>
                 <Player trace={trace} film={film} />
             </div>
             <ol className="time-strip">
