@@ -29,12 +29,18 @@ export const rungWith = (rungs: Closeup[], id: string): Closeup | undefined =>
     rungs.find((r) => r.drawing.symbols.some((s) => s.part === id && MAIN.includes(s.shape))) ??
     rungs.find((r) => r.drawing.symbols.some((s) => s.part === id) || r.drawing.conductors.some((c) => c.wire === id));
 
-/** Where a part is drawn, and what of it is there: its coil on one rung, its contacts on others. */
+/** Where a part is drawn, and what of it is there, its coil here and its contacts there: each on the rung that has least beside it. */
 export function drawnOn(rungs: Closeup[], part: string): { rung: Closeup; what: string }[] {
-    return rungs.flatMap((rung) => {
-        const shapes = [...new Set(rung.drawing.symbols.filter((s) => s.part === part).map((s) => s.shape))];
-        return shapes.length === 0 ? [] : [{ rung, what: shapes.join(', ') }];
-    });
+    const symbols = rungs.flatMap((r) => r.drawing.symbols.filter((s) => s.part === part));
+    const whats = new Map<Closeup, Set<string>>();
+    for (const id of new Set(symbols.map((s) => s.id))) {
+        const rung = smallest(rungs.filter((r) => r.drawing.symbols.some((s) => s.id === id)));
+        const shape = symbols.find((s) => s.id === id)?.shape;
+        if (rung !== undefined && shape !== undefined) {
+            whats.set(rung, (whats.get(rung) ?? new Set()).add(shape));
+        }
+    }
+    return [...whats].map(([rung, what]) => ({ rung, what: [...what].join(', ') })).sort((a, b) => a.rung.number - b.rung.number);
 }
 
 /** What feeds some rungs, those themselves left out. */

@@ -13,7 +13,7 @@ const rung = (number: number, ...shapes: [string, 'coil' | 'contact'][]): Closeu
     number,
     section: 'Control',
     feeds: [],
-    drawing: aDrawing({ symbols: shapes.map(([part, shape], n) => ({ ...symbol, id: `${part} ${n}`, part, shape })) }),
+    drawing: aDrawing({ symbols: shapes.map(([part, shape], n) => ({ ...symbol, id: `${part} ${shape} ${n}`, part, shape })) }),
 });
 
 it('goes from a coil to its contacts and back, rung by rung', () => {
