@@ -95,7 +95,11 @@ it('is clean by axe in every pane of a trace, the drawing too, in both themes', 
     if (! $isWide) {
         $this->press('Drawing');
     }
-    foreach (['rung' => '[aria-label=Diagram] svg.ladder', 'sheet' => "[aria-label='Whole drawing'] svg", 'wired' => "[aria-label='As wired']"] as $view => $css) {
+    foreach ([
+        'rung' => '[aria-label=Diagram] svg.ladder',
+        'sheet' => "[aria-label='Whole drawing'] svg",
+        'wired' => "[aria-label='As wired']",
+    ] as $view => $css) {
         $this->click("[data-choice=$view]");
         $this->find($css);
         $this->isCleanByAxe("the drawing, $view");
