@@ -92,7 +92,7 @@ final class Desk
                 return;
             }
             $this->door->isAhead = true;
-            $trace->goAhead($question->call());
+            $trace->goAhead($question->call);
         } catch (SomebodyWaits) {
             return;
         } catch (\Exception $e) {

@@ -100,7 +100,7 @@ final readonly class Desks implements Traces
     /** @throws NoDesk */
     private function askedAt(Question $question): mixed
     {
-        $revision = Call::query()->with('revision:id,hash')->findOrFail($question->call())->revision;
+        $revision = Call::query()->with('revision:id,hash')->findOrFail($question->call)->revision;
         $door = $this->door($revision);
         try {
             $talk = Talk::with($door, self::PATIENCE);

@@ -8,16 +8,21 @@ use App\Calls\Trace;
 use App\Calls\Traces;
 
 /** What is asked about a call. It goes to a desk and back as it is. */
-interface Question
+abstract readonly class Question
 {
-    public function answer(Traces $traces): mixed;
+    public function __construct(public int $call)
+    {
+    }
+
+    abstract public function answer(Traces $traces): mixed;
 
     /**
      * What is done at once after it is answered, as it will be asked for in a moment.
      *
      * @return bool whether there is such a thing
      */
-    public function then(Trace $trace): bool;
-
-    public function call(): int;
+    public function then(Trace $trace): bool
+    {
+        return false;
+    }
 }

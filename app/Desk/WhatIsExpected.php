@@ -6,36 +6,24 @@ namespace App\Desk;
 
 use App\Calls\Call;
 use App\Calls\ExpectedData;
-use App\Calls\Trace;
 use App\Calls\Traces;
 use Levin\Core\Meter\MeterFunction;
 
-final readonly class WhatIsExpected implements Question
+final readonly class WhatIsExpected extends Question
 {
     public function __construct(
-        private int $call,
+        int $call,
         private MeterFunction $function,
         private string $red,
         private string $black,
         private int $turns,
     ) {
+        parent::__construct($call);
     }
 
     #[\Override]
     public function answer(Traces $traces): ExpectedData
     {
         return $traces->expected(Call::query()->findOrFail($this->call), $this->function, $this->red, $this->black, $this->turns);
-    }
-
-    #[\Override]
-    public function then(Trace $trace): bool
-    {
-        return false;
-    }
-
-    #[\Override]
-    public function call(): int
-    {
-        return $this->call;
     }
 }

@@ -9,10 +9,11 @@ use App\Calls\MeaningData;
 use App\Calls\Trace;
 use App\Calls\Traces;
 
-final readonly class WhatItMeans implements Question
+final readonly class WhatItMeans extends Question
 {
-    public function __construct(private int $call, private string $event)
+    public function __construct(int $call, private string $event)
     {
+        parent::__construct($call);
     }
 
     #[\Override]
@@ -28,11 +29,5 @@ final readonly class WhatItMeans implements Question
         $trace->assessed($this->call);
 
         return true;
-    }
-
-    #[\Override]
-    public function call(): int
-    {
-        return $this->call;
     }
 }

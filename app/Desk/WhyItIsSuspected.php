@@ -5,31 +5,19 @@ declare(strict_types=1);
 namespace App\Desk;
 
 use App\Calls\Call;
-use App\Calls\Trace;
 use App\Calls\Traces;
 use Levin\Core\Diagnosis\Dossier;
 
-final readonly class WhyItIsSuspected implements Question
+final readonly class WhyItIsSuspected extends Question
 {
-    public function __construct(private int $call, private string $target)
+    public function __construct(int $call, private string $target)
     {
+        parent::__construct($call);
     }
 
     #[\Override]
     public function answer(Traces $traces): ?Dossier
     {
         return $traces->dossier(Call::query()->findOrFail($this->call), $this->target);
-    }
-
-    #[\Override]
-    public function then(Trace $trace): bool
-    {
-        return false;
-    }
-
-    #[\Override]
-    public function call(): int
-    {
-        return $this->call;
     }
 }

@@ -22,10 +22,11 @@ use Levin\Core\Meter\MeterFunction;
 use Tests\Support\Demo;
 
 /** The last question that a desk is asked: its door is gone by then. */
-final readonly class LastQuestion implements Question
+final readonly class LastQuestion extends Question
 {
     public function __construct(private Question $question, private string $door)
     {
+        parent::__construct($question->call);
     }
 
     public function answer(Traces $traces): mixed
@@ -38,11 +39,6 @@ final readonly class LastQuestion implements Question
     public function then(Trace $trace): bool
     {
         return $this->question->then($trace);
-    }
-
-    public function call(): int
-    {
-        return $this->question->call();
     }
 }
 
