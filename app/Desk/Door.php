@@ -14,8 +14,11 @@ final class Door implements Pause
     /** Whether what is done now can wait. */
     public bool $isAhead = false;
 
-    /** @param  resource  $socket */
-    private function __construct(private $socket, private readonly string $path)
+    /**
+     * @param  resource  $socket
+     * @param  int|false  $file  number of the one that it is, for another desk may put its own there
+     */
+    private function __construct(private $socket, private readonly string $path, private readonly int|false $file)
     {
     }
 
@@ -29,7 +32,7 @@ final class Door implements Pause
         $socket = stream_socket_server("unix://$path", $code, $message);
         umask($was);
 
-        return $socket === false ? throw new NoDesk("No door at $path: $message") : new self($socket, $path);
+        return $socket === false ? throw new NoDesk("No door at $path: $message") : new self($socket, $path, fileinode($path));
     }
 
     /** @throws SomebodyWaits when what is done ahead is to be left */
@@ -42,7 +45,7 @@ final class Door implements Pause
     }
 
     /**
-     * Whether it is still where it was made: it is taken away with the folder that it is in.
+     * Whether it is still where it was made: it is taken away with the folder that it is in, and another one may take its place.
      *
      * @phpstan-impure
      */
@@ -50,7 +53,7 @@ final class Door implements Pause
     {
         clearstatcache();
 
-        return file_exists($this->path);
+        return file_exists($this->path) && fileinode($this->path) === $this->file;
     }
 
     /**
@@ -75,7 +78,9 @@ final class Door implements Pause
 
     public function close(): void
     {
+        if ($this->isThere()) {
+            unlink($this->path);
+        }
         fclose($this->socket);
-        @unlink($this->path);
     }
 }

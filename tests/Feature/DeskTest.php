@@ -130,4 +130,10 @@ it('leaves for whoever knocks only what is done ahead', function (): void {
     expect($inside?->hear())->toBe('here')->and($door->isThere())->toBeTrue();
     $door->close();
     expect($door->isThere())->toBeFalse()->and(fn () => Talk::with($this->path, 1))->toThrow(NoDesk::class);
+    // another one in its place is not its own, and is left alone
+    [$one, $other] = [Door::at($this->path), Door::at($this->path)];
+    expect($one->isThere())->toBeFalse()->and($other->isThere())->toBeTrue();
+    $one->close();
+    expect($other->isThere())->toBeTrue();
+    $other->close();
 });
