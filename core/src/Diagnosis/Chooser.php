@@ -49,10 +49,7 @@ final class Chooser
     public function choose(array $posterior, array $inPlay, array $evidence, ?Evidence $again = null): array
     {
         $now = $this->from->now;
-        $weights = self::shares($posterior, $inPlay);
-        $isBolted = $this->isBolted($weights, $now);
-        $weights = $this->predictor->beliefs?->spread($weights) ?? $weights;
-        $ranking = $this->ranking($weights, $evidence, $again);
+        [$weights, $isBolted, $ranking] = $this->begun($posterior, $inPlay, $evidence, $again);
         foreach ([...$this->live($isBolted, $inPlay), ...$this->again($evidence, $weights)] as [$test, $extra]) {
             $this->offer($ranking, $test, $extra);
         }
@@ -96,10 +93,7 @@ final class Chooser
      */
     public function onceMore(array $posterior, array $inPlay, array $evidence, Evidence $again): ?Advice
     {
-        $weights = self::shares($posterior, $inPlay);
-        $isBolted = $this->isBolted($weights, $this->from->now);
-        $weights = $this->predictor->beliefs?->spread($weights) ?? $weights;
-        $ranking = $this->ranking($weights, $evidence, $again);
+        [$weights, $isBolted, $ranking] = $this->begun($posterior, $inPlay, $evidence, $again);
         foreach ($this->live($isBolted, $inPlay) as [$test, $extra]) {
             if ($test->whenever() === $again->whenever()) {
                 $this->offer($ranking, $test, $extra);
@@ -111,30 +105,24 @@ final class Chooser
     }
 
     /**
-     * @param  array<int, float>  $weights  by variant in play
-     * @param  list<Evidence>  $evidence
-     */
-    private function ranking(array $weights, array $evidence, ?Evidence $again): Ranking
-    {
-        $done = array_fill_keys(array_merge(...array_map(self::keys(...), $evidence)), true);
-
-        return new Ranking($this->predictor, $weights, $done, $again?->whenever(), $this->from->leaning);
-    }
-
-    /**
      * @param  list<float>  $posterior  by variant
      * @param  list<int>  $inPlay
-     * @return array<int, float> of those in play, adding up to one
+     * @param  list<Evidence>  $evidence
+     * @return array{array<int, float>, bool, Ranking} weights of those in play, adding up to one; whether feeding it would blow something
+     *                                                 again; no test ranked so far
      */
-    private static function shares(array $posterior, array $inPlay): array
+    private function begun(array $posterior, array $inPlay, array $evidence, ?Evidence $again): array
     {
         $mass = array_sum(array_map(static fn (int $s): float => $posterior[$s], $inPlay));
-        $shares = [];
+        $weights = [];
         foreach ($inPlay as $s) {
-            $shares[$s] = $posterior[$s] / $mass;
+            $weights[$s] = $posterior[$s] / $mass;
         }
+        $isBolted = $this->isBolted($weights, $this->from->now);
+        $weights = $this->predictor->beliefs?->spread($weights) ?? $weights;
+        $done = array_fill_keys(array_merge(...array_map(self::keys(...), $evidence)), true);
 
-        return $shares;
+        return [$weights, $isBolted, new Ranking($this->predictor, $weights, $done, $again?->whenever(), $this->from->leaning)];
     }
 
     /**
