@@ -352,7 +352,7 @@ final class Screens
             const svg = box.querySelector('svg.ladder, svg');
             if (svg.dataset.thrice === undefined) {
                 svg.dataset.thrice = '';
-                const height = svg.viewBox.baseVal.height;
+                const { width, height } = svg.viewBox.baseVal;
                 const one = [...svg.childNodes];
                 for (const n of [1, 2]) {
                     const g = document.createElementNS('http://www.w3.org/2000/svg', 'g');
@@ -360,7 +360,8 @@ final class Screens
                     g.append(...one.map((c) => c.cloneNode(true)));
                     svg.append(g);
                 }
-                svg.style.overflow = 'visible';
+                svg.setAttribute('viewBox', `0 0 \${width} \${3 * height}`);
+                svg.style.height = 'auto';
             }
             const taken = [];
             let last = null;

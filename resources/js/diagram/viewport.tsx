@@ -160,6 +160,8 @@ function useKeptPoint(box: RefObject<HTMLDivElement | null>, zoom: number, setZo
 function stretch(box: HTMLDivElement, by: { times: number; from: Spot; to: Spot } | null) {
     const sheet = box.firstElementChild;
     if (sheet instanceof HTMLElement) {
+        // what reaches over the edge would otherwise have everything in it painted anew
+        box.style.overflow = by === null ? '' : 'hidden';
         sheet.style.willChange = by === null ? '' : 'transform';
         sheet.style.transformOrigin = by === null ? '' : `${box.scrollLeft + by.from.left}px ${box.scrollTop + by.from.top}px`;
         sheet.style.transform =
