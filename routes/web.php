@@ -52,6 +52,7 @@ Route::prefix('api')->middleware('body:64')->group(function (): void {
         Route::get('calls/{call}', [CallController::class, 'show']);
         Route::post('calls/{call}/events', [CallEventController::class, 'store'])->can('append', 'call');
         Route::post('calls/{call}/events/meaning', [CallEventController::class, 'meaning'])->can('append', 'call');
+        Route::post('calls/{call}/events/supposed', [CallEventController::class, 'suppose'])->can('append', 'call');
         Route::post('photos', [PhotoController::class, 'store'])->withoutMiddleware('body:64')->middleware('body:12288');
         Route::get('photos/{photo}.jpg', [PhotoController::class, 'show'])->where('photo', '[0-9a-f]{64}');
         Route::get('calls/{call}/swap', SwapController::class);

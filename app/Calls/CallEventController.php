@@ -7,6 +7,7 @@ namespace App\Calls;
 use App\Api\Operation;
 use App\Shop\SignedIn;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
 
 /** What happens on a call. */
 class CallEventController
@@ -31,5 +32,17 @@ class CallEventController
         $stored = Sent::into(static fn (): bool => $log->append($call, $event));
 
         return response()->json(new TakenData($event->id, $traces->meaning($call, $event->id)), $stored ? 201 : 200);
+    }
+
+    #[Operation(
+        'Say which event may be sent in a moment, so that what it means is known when it is; nothing is kept of it',
+        status: 204,
+        takes: SupposedInput::class,
+    )]
+    public function suppose(SupposedRequest $request, Call $call, Traces $traces): Response
+    {
+        $traces->suppose($call, $request->type(), $request->event());
+
+        return response()->noContent();
     }
 }

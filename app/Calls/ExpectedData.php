@@ -26,12 +26,9 @@ final readonly class ExpectedData extends Data
         if (! $reading->valid) {
             return self::refused($reading->warnings[0]);
         }
-        if ($reading->value === null) {
-            return new self(null, $reading->display(), 'OL', null);
-        }
-        $said = Display::said($function, $reading->value);
+        $said = $reading->value === null ? $reading->display() : Display::said($function, $reading->value);
 
-        return new self($reading->value, $said, str_starts_with($said, 'about 0') ? '0' : str_replace(' ', '', $said), null);
+        return new self($reading->value, $said, Display::typed($function, $reading->value), null);
     }
 
     public static function notProvedDead(): self

@@ -20,10 +20,15 @@ final readonly class Judging
     {
     }
 
-    /** @return list<Event> with the ids of the readings */
-    public function of(Call $call): array
+    /**
+     * @param  Event  $more  besides what is in its log
+     * @return list<Event> with the ids of the readings
+     */
+    public function of(Call $call, Event ...$more): array
     {
-        return (new JudgedReadings($this->shelf->model($call->revision), ShopHabit::chosen()))->of($call->log());
+        $judged = new JudgedReadings($this->shelf->model($call->revision), ShopHabit::chosen());
+
+        return $judged->of([...$call->log(), ...array_values($more)]);
     }
 
     /** @param  list<Event>|null  $judged  where that is known already */

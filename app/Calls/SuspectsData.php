@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Calls;
 
 use App\Api\Data;
+use Levin\Core\Circuit\Circuit;
+use Levin\Core\Diagnosis\Alike;
 use Levin\Core\Diagnosis\Assessment;
 use Levin\Core\Diagnosis\Evidence;
 use Levin\Core\Diagnosis\Likely;
@@ -26,7 +28,9 @@ final readonly class SuspectsData extends Data
      * @param  int  $more  groups that are not told
      * @param  list<string>|null  $found  faults of the group that is as good as found
      * @param  float  $nothingWrong  how probable it is that nothing is wrong in this circuit
-     * @param  list<PartShareData>  $parts  most probable first
+     * @param  list<PartShareData>  $parts  most probable first; without those that are told together
+     * @param  list<AlikeData>  $alike  many wires that are told together, by what they share
+     * @param  int  $less  parts and wires that are not told, as they are less probable
      * @param  list<TogetherData>  $together  faults that there may be at once, the most probable first
      * @param  list<string>  $inDoubt  every part and wire that something may be wrong with
      * @param  string  $nothingLikely  how probable it is that nothing is wrong, in a word
@@ -43,6 +47,8 @@ final readonly class SuspectsData extends Data
         public ?array $found,
         public float $nothingWrong,
         public array $parts,
+        public array $alike,
+        public int $less,
         public array $together,
         public array $inDoubt,
         public string $nothingLikely,
@@ -50,8 +56,15 @@ final readonly class SuspectsData extends Data
     ) {
     }
 
-    public static function of(Assessment $assessment): self
+    public static function of(Assessment $assessment, Circuit $circuit): self
     {
+        $alike = Alike::among($assessment->parts, $circuit);
+        $told = array_merge(...array_map(static fn (Alike $a): array => array_column($a->wires, 'target'), $alike));
+        $parts = array_values(array_filter(
+            $assessment->parts,
+            static fn (PartShare $p): bool => ! in_array($p->target, $told, true),
+        ));
+
         return new self(
             $assessment->suspects,
             $assessment->inPlay,
@@ -65,7 +78,9 @@ final readonly class SuspectsData extends Data
             max(0, count($assessment->groups) - self::TOLD),
             $assessment->found()?->faults,
             $assessment->posterior[0],
-            array_map(static fn (PartShare $p): PartShareData => PartShareData::of($p), array_slice($assessment->parts, 0, self::TOLD)),
+            array_map(static fn (PartShare $p): PartShareData => PartShareData::of($p), array_slice($parts, 0, self::TOLD)),
+            array_map(AlikeData::of(...), $alike),
+            max(0, count($parts) - self::TOLD),
             array_map(TogetherData::of(...), $assessment->together),
             array_column($assessment->parts, 'target'),
             Likely::word($assessment->posterior[0]),

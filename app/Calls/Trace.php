@@ -24,6 +24,8 @@ use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Operation\Energy;
 use Levin\Core\Record\Event;
 use Levin\Core\Record\EventType;
+use Levin\Core\Record\Gate;
+use Levin\Core\Record\Refusal;
 use Levin\Core\Record\Rung\Account;
 use Levin\Core\Record\Rung\EveryMore;
 use Levin\Core\Record\Rung\Loads;
@@ -54,18 +56,14 @@ final readonly class Trace implements Traces
         $visit = $this->judging->visit($call, $judged);
         $standing = Standing::after($model->circuit, $call->log(), $judged);
         $from = $standing->standpoint(new Leaning($habits));
-        [$assessment, $checks] = $this->shelf->alone($call->revision, function (Investigation $investigation) use (
-            $call,
-            $standing,
-            $from,
-        ) {
+        [$assessment, $checks] = $this->alone($call, function (Investigation $investigation) use ($call, $standing, $from) {
             $assessment = $investigation->assess($standing->allEvidence(), $from);
             $aftermath = new Aftermath($investigation->predictor());
             $checks = $this->aftermath($aftermath, $this->foundFaults($call, $assessment), $assessment, $standing);
             $investigation->predictor()->keep();
 
             return [$assessment, $checks];
-        }, (string) $id);
+        });
         $leading = $this->leading($assessment, $standing);
         $faults = $model->faults->parseAll(array_slice($leading->faults ?? [], 0, 1));
         $settled = $settler->standing($standing->conditions, $faults);
@@ -77,7 +75,7 @@ final readonly class Trace implements Traces
             $this->events($call, $standing, $judged, $assessment),
             DrawnState::of($settled),
             $leading?->labels[0],
-            SuspectsData::of($assessment),
+            SuspectsData::of($assessment, $model->circuit),
             array_map(static fn (Advice $a): AdviceData => AdviceData::of($a, $model, $standing), $assessment->next),
             $assessment->proved,
             $checks[0],
@@ -154,10 +152,10 @@ final readonly class Trace implements Traces
         }
         $from = self::from($standing);
 
-        return $this->shelf->alone($call->revision, static fn (Investigation $i): ?MeaningData => self::meanings(
+        return $this->alone($call, static fn (Investigation $i): ?MeaningData => self::meanings(
             $standing,
             $i->hear($standing->allEvidence(), $from)->meanings(),
-        )[$event] ?? null, (string) $call->id);
+        )[$event] ?? null);
     }
 
     /** Works out what is next, and keeps it at hand. */
@@ -176,23 +174,47 @@ final readonly class Trace implements Traces
         ));
     }
 
+    #[\Override]
+    public function suppose(Call $call, EventType $type, array $data): void
+    {
+        $call->load(['revision', 'events']);
+        $gate = new Gate($this->shelf->model($call->revision), ShopHabit::chosen());
+        try {
+            $event = new Event('', $type, $gate->admit($type, $data, $call->log()));
+        } catch (Refusal) {
+            // not all of it has been typed
+            return;
+        }
+        $standing = $this->standing($call, $event);
+        $this->alone($call, static fn (Investigation $i): Assessment => $i->assess($standing->allEvidence(), self::from($standing)));
+    }
+
     /** @param  \Closure(Investigation, list<Evidence>, Standpoint): mixed  $work */
     private function ahead(int $id, \Closure $work): void
     {
         $call = Call::query()->findOrFail($id);
         $standing = $this->standing($call);
-        $this->shelf->alone(
-            $call->revision,
-            static fn (Investigation $i): mixed => $work($i, $standing->allEvidence(), self::from($standing)),
-            (string) $id,
-        );
+        $this->alone($call, static fn (Investigation $i): mixed => $work($i, $standing->allEvidence(), self::from($standing)));
     }
 
-    private function standing(Call $call): Standing
+    /**
+     * @template T
+     *
+     * @param  \Closure(Investigation): T  $work
+     * @return T
+     */
+    private function alone(Call $call, \Closure $work): mixed
+    {
+        return $this->shelf->alone($call->revision, $work, (string) $call->id);
+    }
+
+    /** @param  Event  $more  besides what is in its log */
+    private function standing(Call $call, Event ...$more): Standing
     {
         $call->load(['revision', 'events']);
+        $log = [...$call->log(), ...array_values($more)];
 
-        return Standing::after($this->shelf->model($call->revision)->circuit, $call->log(), $this->judging->of($call));
+        return Standing::after($this->shelf->model($call->revision)->circuit, $log, $this->judging->of($call, ...$more));
     }
 
     private static function from(Standing $standing): Standpoint
@@ -207,12 +229,12 @@ final readonly class Trace implements Traces
         $evidence = $standing->allEvidence();
         $from = self::from($standing);
 
-        return $this->shelf->alone($call->revision, static fn (Investigation $i): ?Dossier => Dossier::of(
+        return $this->alone($call, static fn (Investigation $i): ?Dossier => Dossier::of(
             $target,
             $i->predictor(),
             $evidence,
             $i->assess($evidence, $from),
-        ), (string) $call->id);
+        ));
     }
 
     #[\Override]

@@ -88,6 +88,7 @@ final class Desk
         try {
             $trace = ($this->trace)();
             $this->isKept = false;
+            $this->door->isAhead = $question->canWait();
             if ($question->then($trace) && $this->door->isKnocked(self::MOMENT) || ! $this->goesAhead) {
                 return;
             }

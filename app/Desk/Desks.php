@@ -14,6 +14,7 @@ use App\Circuits\CircuitRevision;
 use App\Shop\User;
 use Levin\Core\Diagnosis\Dossier;
 use Levin\Core\Meter\MeterFunction;
+use Levin\Core\Record\EventType;
 use Symfony\Component\Process\Process;
 
 /** Asks the desk of a call's circuit; puts one up where there is none, and does without where there can be none. */
@@ -46,6 +47,16 @@ final readonly class Desks implements Traces
     public function meaning(Call $call, string $event): ?MeaningData
     {
         return $this->askFor(new WhatItMeans($call->id, $event), MeaningData::class);
+    }
+
+    #[\Override]
+    public function suppose(Call $call, EventType $type, array $data): void
+    {
+        try {
+            $this->askedAt(new WhatItWouldMean($call->id, $type, $data));
+        } catch (NoDesk) {
+            // it is worked out once it is so
+        }
     }
 
     #[\Override]

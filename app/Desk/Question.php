@@ -16,6 +16,12 @@ abstract readonly class Question
 
     abstract public function answer(Traces $traces): mixed;
 
+    /** Whether what is done after it is answered is left when somebody knocks. */
+    public function canWait(): bool
+    {
+        return false;
+    }
+
     /**
      * What is done at once after it is answered, as it will be asked for in a moment.
      *

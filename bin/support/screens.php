@@ -84,8 +84,13 @@ final class Screens
 
     private Conditions $usual;
 
-    public function __construct(private readonly string $base, private readonly string $circuit, private readonly int $calls)
-    {
+    /** @param  int  $pace  between a key of a reading and the next one, milliseconds */
+    public function __construct(
+        private readonly string $base,
+        private readonly string $circuit,
+        private readonly int $calls,
+        private readonly int $pace,
+    ) {
         $this->driver = chromium(9527);
         $this->driver->manage()->timeouts()->setScriptTimeout(120);
         $this->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
@@ -107,6 +112,7 @@ final class Screens
         return [
             'parts' => count($this->settler->model->circuit->parts),
             'readings' => count($this->meanings),
+            'key_to_key_ms' => $this->pace,
             ...self::spread('key_to_meaning_ms', $this->meanings),
             ...self::spread('key_to_next_advice_ms', $this->advice),
             ...self::spread('opening_ms', $this->openings),
@@ -333,7 +339,11 @@ final class Screens
     private function type(string $css, string $text): void
     {
         $this->there($css);
-        $this->driver->findElement(WebDriverBy::cssSelector($css))->clear()->sendKeys($text);
+        $field = $this->driver->findElement(WebDriverBy::cssSelector($css))->clear();
+        foreach (mb_str_split($text) as $letter) {
+            $field->sendKeys($letter);
+            usleep(1000 * $this->pace);
+        }
     }
 
     /**

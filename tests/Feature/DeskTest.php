@@ -1,6 +1,7 @@
 <?php
 
 use App\Calls\Call;
+use App\Calls\MeaningData;
 use App\Calls\Trace;
 use App\Calls\Traces;
 use App\Circuits\CircuitShelf;
@@ -15,10 +16,14 @@ use App\Desk\SomebodyWaits;
 use App\Desk\Talk;
 use App\Desk\WhatIsExpected;
 use App\Desk\WhatItMeans;
+use App\Desk\WhatItWouldMean;
 use App\Shop\User;
 use Illuminate\Support\Str;
 use Levin\Core\Circuit\UnknownName;
+use Levin\Core\Diagnosis\Investigation;
+use Levin\Core\Diagnosis\NoPause;
 use Levin\Core\Meter\MeterFunction;
+use Levin\Core\Record\EventType;
 use Tests\Support\Demo;
 
 /** The last question that a desk is asked: its door is gone by then. */
@@ -101,6 +106,39 @@ it('answers what an event means as soon as it is taken, and nothing of what is n
         ->and($send('note', ['text' => 'x'])->assertCreated()->json('meaning'))->toBeNull();
     $send('reading', [...$reading, 'red' => 'NO.1'])->assertUnprocessable();
     expect($this->getJson("/api/calls/{$this->call->id}")->json('events'))->toHaveCount(count($trace['events']) + 1);
+});
+
+it('gets ready for what is being typed, keeps nothing of it, and says the same of it when it is sent', function (): void {
+    $data = ['function' => 'vac', 'red' => 'CC.A', 'black' => 'CC.B', 'entered' => '11.7'];
+    $suppose = fn (array $data) => $this->actingAs($this->marit)
+        ->postJson("/api/calls/{$this->call->id}/events/supposed", ['type' => 'reading', 'data' => $data]);
+    $suppose($data)->assertNoContent();
+    $suppose([...$data, 'entered' => 'volts'])->assertNoContent();
+    $suppose([])->assertNoContent();
+    $this->postJson("/api/calls/{$this->call->id}/events/supposed", ['type' => 'shout', 'data' => []])->assertUnprocessable();
+    $events = $this->call->events()->count();
+
+    $supposed = new WhatItWouldMean($this->call->id, EventType::Reading, $data);
+    [$answer, $half] = ($this->asked)(
+        $supposed,
+        new WhatItWouldMean($this->call->id, EventType::Reading, [...$data, 'entered' => '11.']),
+    );
+    expect($answer->isThere)->toBeTrue()->and($answer->value)->toBeNull()->and($half->isThere)->toBeTrue()
+        ->and($supposed->canWait())->toBeTrue()->and($this->call->events()->count())->toBe($events);
+    // what was made ready is at hand: nothing more is heard when it is sent
+    $heard = fn (Investigation $of): array => (fn (): array => array_keys((fn (): array => $this->all)->call($this->heard)))->call($of);
+    $shelf = app(CircuitShelf::class);
+    $shelf->keepAtHand(new NoPause);
+    $trace = app(Trace::class);
+    $trace->suppose($this->call, EventType::Reading, $data);
+    $ready = $shelf->investigation($this->call->revision, (string) $this->call->id);
+    $before = $heard($ready);
+    $id = (string) Str::uuid();
+    $this->postJson("/api/calls/{$this->call->id}/events", [
+        'id' => $id, 'type' => 'reading', 'noted_at' => now()->toIso8601ZuluString(), 'data' => $data,
+    ])->assertCreated();
+    expect($trace->meaning($this->call->refresh(), $id))->toBeInstanceOf(MeaningData::class)
+        ->and($heard($ready))->toBe($before)->and($before)->not->toBeEmpty();
 });
 
 it('works it out here where there is no desk, or it cannot answer, and says what is wrong', function (?string $folder): void {

@@ -25,12 +25,17 @@ final class Explanations
     public function of(Evidence $item, array $variants): array
     {
         $known = $this->known[$item->says()] ?? [];
-        $missing = array_values(array_filter($variants, static fn (int $v): bool => ! isset($known[$v])));
+        $missing = array_keys(array_diff_key(array_flip($variants), $known));
         if ($missing !== []) {
             $known += $item->fits($this->predictor, $missing);
             $this->known[$item->says()] = $known;
         }
 
-        return Outcomes::each($variants, static fn (int $v): Fit => $known[$v]);
+        $own = [];
+        foreach ($variants as $v) {
+            $own[$v] = $known[$v];
+        }
+
+        return $own;
     }
 }

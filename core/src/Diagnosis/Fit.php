@@ -17,6 +17,9 @@ final readonly class Fit
     /** One in fifty is mistaken: the probe on the wrong screw, a range misread, a word misheard. [practice, no published source] */
     public const MISTAKEN = 0.02;
 
+    /** Chance of it, however it was taken: asked for at every comparison. */
+    public float $likelihood;
+
     /**
      * @param  float  $right  chance of it, rightly taken
      * @param  float  $mistaken  chance of it, mistaken
@@ -30,6 +33,7 @@ final readonly class Fit
         public bool $explains,
         public array $scenes = [],
     ) {
+        $this->likelihood = (1 - self::MISTAKEN) * $right + self::MISTAKEN * $mistaken;
     }
 
     /**
@@ -63,7 +67,7 @@ final readonly class Fit
     {
         $scenes = [];
         foreach ($fits as $n => [$fit, $share]) {
-            $likelihood = $fit->likelihood();
+            $likelihood = $fit->likelihood;
             foreach ($phases[$n] as $scene => $chance) {
                 [$all, $mean] = $scenes[$scene] ?? [0.0, 0.0];
                 $own = $share * $chance;
@@ -83,15 +87,10 @@ final readonly class Fit
     {
         $best = new self(0.0, 0.0, false);
         foreach ($others as $other) {
-            $best = $other->likelihood() > $best->likelihood() ? $other : $best;
+            $best = $other->likelihood > $best->likelihood ? $other : $best;
         }
 
         return new self($best->right, $best->mistaken, false);
-    }
-
-    public function likelihood(): float
-    {
-        return (1 - self::MISTAKEN) * $this->right + self::MISTAKEN * $this->mistaken;
     }
 
     /** The chance of it where the wiring is anyone's guess: half of the time as drawn, half of the time as if it were mistaken. */
@@ -103,7 +102,7 @@ final readonly class Fit
     /** The chance that it was mistaken, under this suspect. */
     public function doubt(): float
     {
-        $all = $this->likelihood();
+        $all = $this->likelihood;
 
         return $all > 0.0 ? self::MISTAKEN * $this->mistaken / $all : 1.0;
     }

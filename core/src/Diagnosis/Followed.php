@@ -33,7 +33,7 @@ final class Followed
     private function on(Fit $fit, bool $isHeld): self
     {
         if ($fit->scenes === []) {
-            return new self($fit->likelihood(), $this->now);
+            return new self($fit->likelihood, $this->now);
         }
         // where it was in what it could be in at the time as well, it is most probably still there
         $stays = array_intersect_key($this->now, $fit->scenes);

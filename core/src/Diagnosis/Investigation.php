@@ -99,6 +99,7 @@ final readonly class Investigation
             $fits = $this->ofAll($evidence);
             $weighing = $this->weigh($predictor, $evidence, $fits, $from->fresh);
         }
+        $predictor->pause();
         $guesses = new Guesses($predictor, $weighing);
         $more = match (true) {
             $weighing->unexplained() !== [] => $guesses->all(),

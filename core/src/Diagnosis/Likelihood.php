@@ -50,6 +50,11 @@ final class Likelihood
 
     private readonly ?float $read;
 
+    /** Where it lies on its scale, and how long one count is there. */
+    private readonly float $at;
+
+    private readonly float $width;
+
     /** Of what is read where a lead touches nothing. */
     private ?float $ofNothing = null;
 
@@ -61,6 +66,8 @@ final class Likelihood
         // more megohms than the tester shows are as good as the most that it does
         $this->read = $read === null && $function === MeterFunction::Megohms ? $spec->ranges[count($spec->ranges) - 1] : $read;
         $this->count = $spec->resolution($spec->rangeFor($this->read ?? 0.0) ?? $spec->ranges[count($spec->ranges) - 1]);
+        $this->at = $this->scale->at($this->read ?? 0.0);
+        $this->width = $this->scale->width($this->read ?? 0.0, $this->count);
     }
 
     /** The chance of it, rightly taken. */
@@ -76,28 +83,38 @@ final class Likelihood
         if ($predicted->isGhost) {
             return $this->ofGhost();
         }
-        $density = $predicted->expected($this->scale, $value)->density($this->scale->at($this->read));
 
-        return min(1.0, max(0.0, $density) * $this->scale->width($this->read, $this->count));
+        return min(1.0, max(0.0, $predicted->expected($this->scale, $value)->density($this->at)) * $this->width);
+    }
+
+    /**
+     * The chance of it where a lead was on one of the points beside; null where there are none.
+     *
+     * @param  list<Prediction>  $beside  what they would have shown
+     */
+    public function beside(array $beside): ?float
+    {
+        $all = 0.0;
+        foreach ($beside as $one) {
+            $all += $this->right($one);
+        }
+
+        return $beside === [] ? null : $all / count($beside);
     }
 
     /**
      * The chance of it, mistaken.
      *
-     * @param  list<Prediction>  $beside  what the points beside would have shown
+     * @param  float|null  $beside  the chance of it on a point beside; null where there is none
      */
-    public function mistaken(Prediction $predicted, array $beside): float
+    public function mistaken(Prediction $predicted, ?float $beside): float
     {
         $this->ofNothing ??= $this->right(new Prediction($this->function->isDeadTest() ? null : 0.0));
         $chance = self::TOUCHES_NOTHING * $this->ofNothing;
         $left = 1.0 - self::TOUCHES_NOTHING;
-        if ($beside !== []) {
+        if ($beside !== null) {
             $left -= self::BESIDE;
-            $all = 0.0;
-            foreach ($beside as $one) {
-                $all += $this->right($one);
-            }
-            $chance += self::BESIDE * $all / count($beside);
+            $chance += self::BESIDE * $beside;
         }
         if ($predicted->value !== null && ! $predicted->isGhost) {
             $left -= self::DECADE;
@@ -161,7 +178,7 @@ final class Likelihood
             return $this->read <= self::GHOST_HIGH;
         }
 
-        return $predicted->expected($this->scale, $predicted->value)->isWithin($this->scale->at($this->read), $sigmas);
+        return $predicted->expected($this->scale, $predicted->value)->isWithin($this->at, $sigmas);
     }
 
     /** A figure that an open capacitor may show. */

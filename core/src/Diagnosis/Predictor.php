@@ -10,6 +10,7 @@ use Levin\Core\Meter\Meter;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Meter\MeterReading;
 use Levin\Core\Meter\WrongInstrument;
+use Levin\Core\Operation\Recent;
 use Levin\Core\Operation\Settled;
 use Levin\Core\Operation\Settler;
 use Levin\Core\Parts\Faults;
@@ -21,6 +22,9 @@ final class Predictor
 {
     /** Other terminals of a part that are thought of for a mistaken reading, each lead. */
     private const BESIDES = 3;
+
+    /** Tests whose views are at hand: one that is asked again and again is the next one, or the one before. */
+    private const TESTS = 12;
 
     /** @var non-empty-list<Suspect> the healthy unit first */
     public readonly array $suspects;
@@ -45,6 +49,9 @@ final class Predictor
     /** @var array<string, string> what is seen of a part with the power off */
     private array $atRest = [];
 
+    /** @var Recent<Views> by leads and occasion */
+    private readonly Recent $views;
+
     private function __construct(
         public readonly Settler $settler,
         private readonly Notebook $notebook,
@@ -60,6 +67,7 @@ final class Predictor
         $this->variants = [...$lineup->variants, ...array_map(static fn (int $v): Faults => $lineup->variants[$v], $doubles)];
         $this->suspectOf = [...$lineup->suspectOf, ...array_map(static fn (int $v): int => $lineup->suspectOf[$v], $doubles)];
         $this->meter = new Meter($settler);
+        $this->views = new Recent(self::TESTS);
     }
 
     public static function of(Settler $settler, OutlookStore $store, Pause $pause = new NoPause): self
@@ -316,6 +324,20 @@ final class Predictor
      * @throws WrongInstrument for a clamp, which goes round wires
      */
     public function views(Leads $leads, Occasion $when, array $variants): array
+    {
+        $views = $this->views->of($leads->key().' '.$when->key(), static fn (): Views => new Views);
+
+        return $views->of($variants, fn (array $some): array => $this->viewsAnew($leads, $when, $some));
+    }
+
+    /**
+     * @param  list<int>  $variants
+     * @return array<int, non-empty-list<View>> by variant
+     *
+     * @throws UnknownName
+     * @throws WrongInstrument for a clamp, which goes round wires
+     */
+    private function viewsAnew(Leads $leads, Occasion $when, array $variants): array
     {
         return match (true) {
             $leads->function->isVoltsAc() => $this->viewsOf(

@@ -27,11 +27,17 @@ final readonly class Reading
      */
     public function fits(array $views, \Closure $beside): array
     {
-        $fit = fn (View $view): Fit => new Fit(
-            $this->likelihood->right($view->prediction),
-            $this->likelihood->mistaken($view->prediction, $beside($view)),
-            $this->likelihood->isExplainedBy($view->prediction),
-        );
+        $besides = [];
+        $fit = function (View $view) use ($beside, &$besides): Fit {
+            // whatever a level stands for, the points beside show what the scene has there
+            $besides[$view->scene] ??= [$this->likelihood->beside($beside($view))];
+
+            return new Fit(
+                $this->likelihood->right($view->prediction),
+                $this->likelihood->mistaken($view->prediction, $besides[$view->scene][0]),
+                $this->likelihood->isExplainedBy($view->prediction),
+            );
+        };
         $known = $alike = $all = [];
         foreach ($views as $v => $own) {
             $fits = $phases = [];

@@ -38,7 +38,7 @@ final readonly class Screening
     {
         $weights = $this->weights;
         foreach ($fits as $v => $fit) {
-            $weights[$v] *= $fit->likelihood();
+            $weights[$v] *= $fit->likelihood;
         }
         if (count($weights) < self::FEW) {
             return new self($this->predictor, $weights, $this->left);

@@ -49,28 +49,33 @@ final class Weighing
         private readonly array $comeAndGo,
         private readonly Followed $start = new Followed,
     ) {
-        $this->alone = array_map(
-            static fn (array $piece): array => array_map(static fn (Fit $f): float => $f->likelihood(), $piece),
-            $fits,
-        );
+        $this->alone = array_map(self::likelihoods(...), $fits);
         $ways = [];
         foreach ($this->sittings->of(array_keys($fits)) as $pieces) {
             $before = array_fill(0, count($prior), $start);
             foreach ($pieces as $piece) {
+                $isHeld = $this->sittings->isHeld($piece);
                 foreach ($fits[$piece] as $v => $fit) {
-                    $before[$v] = $ways[$piece][$v] = $this->through($before[$v], $piece, $v);
+                    $before[$v] = $before[$v]->through($fit, $isHeld);
                 }
+                $ways[$piece] = $before;
             }
         }
         ksort($ways);
         $this->ways = $ways;
-        $this->likelihoods = array_map(
-            static fn (array $way): array => array_map(static fn (Followed $f): float => $f->likelihood, array_values($way)),
-            $ways,
-        );
+        $this->likelihoods = array_map(static fn (array $way): array => self::likelihoods(array_values($way)), $ways);
         $this->factors = $this->factors($this->likelihoods);
         $this->posterior = self::share(array_reduce($this->factors, self::times(...), $this->prior));
         $this->leading = array_keys($suspectOf, $suspectOf[self::first($this->posterior)], true);
+    }
+
+    /**
+     * @param  non-empty-list<Fit|Followed>  $all
+     * @return non-empty-list<float>
+     */
+    private static function likelihoods(array $all): array
+    {
+        return array_column($all, 'likelihood');
     }
 
     /** @return non-empty-list<non-empty-list<float>> before any evidence, and after each piece of it */

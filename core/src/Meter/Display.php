@@ -26,6 +26,18 @@ final class Display
         };
     }
 
+    /**
+     * What one types who reads it: no more digits than matter.
+     *
+     * @param  float|null  $value  SI; null for OL
+     */
+    public static function typed(MeterFunction $function, ?float $value): string
+    {
+        $said = $value === null ? 'OL' : self::said($function, $value);
+
+        return str_starts_with($said, 'about 0') ? '0' : str_replace(' ', '', $said);
+    }
+
     /** @param  float  $value SI */
     public static function format(MeterFunction $function, float $value): string
     {

@@ -6,6 +6,7 @@ namespace Levin\Core\Record;
 
 use Levin\Core\Diagnosis\Test;
 use Levin\Core\Diagnosis\Way;
+use Levin\Core\Meter\Display;
 
 /** A test that was made, as the event that keeps what it showed. */
 final readonly class Told
@@ -30,7 +31,7 @@ final readonly class Told
                 'function' => $act->function->value ?? '',
                 'red' => $act->at,
                 'black' => $act->black,
-                'entered' => str_replace(' ', '', $words),
+                'entered' => $act->function === null || is_string($shown) ? $words : Display::typed($act->function, $shown),
                 ...$moment,
             ]),
         };

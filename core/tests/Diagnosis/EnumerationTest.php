@@ -128,7 +128,7 @@ function chance(Unit $unit, Evidence $evidence, string ...$faults): float
         );
         $is = predicted($settled, $leads->red, $leads->black);
         $right += $share * $likelihood->right($is);
-        $mistaken += $share * $likelihood->mistaken($is, $beside);
+        $mistaken += $share * $likelihood->mistaken($is, $likelihood->beside($beside));
     }
     if ($evidence->test instanceof Look) {
         $mistaken = (1 - $right) / (count($unit->model()->parts[$evidence->test->part]->observables()) - 1);

@@ -109,7 +109,7 @@ it('weighs a reading by how far it lies from the prediction', function (): void 
     $ohms = fn (?float $read): Likelihood => new Likelihood(MeterFunction::Ohms, $read);
     $farads = fn (?float $read): Likelihood => new Likelihood(MeterFunction::Capacitance, $read);
     $of = fn (?float $value): Prediction => new Prediction($value);
-    expect($volts(25.9)->right($of(26.4)) / $volts(0.2)->right($of(26.4)))->toBeGreaterThan(1000)
+    expect($volts(25.9)->right($of(26.4)))->toBeGreaterThan(1000 * $volts(0.2)->right($of(26.4)))
         ->and($ohms(null)->right($of(null)))->toBe(1.0)->and($ohms(null)->right($of(12.0)))->toBe(0.0)
         ->and($farads(38.5e-6)->agrees($of(40e-6)))->toBeTrue()->and($farads(31e-6)->agrees($of(40e-6)))->toBeFalse()
         // an open capacitor shows OL or some stray figure; a weak one neither
@@ -122,11 +122,12 @@ it('takes a mistaken reading for what the next point, no contact or another deca
     $dead = new Prediction(0.0);
     $live = [new Prediction(26.4)];
     // as believable as a right one where the next point has it; far less where nothing has
-    expect($read->mistaken($dead, $live))->toBeGreaterThan(20 * $read->mistaken($dead, [$dead]))
-        ->and((new Likelihood(MeterFunction::VoltsAc, 0.0))->mistaken(new Prediction(240.0), []))
-        ->toBeGreaterThan(5 * (new Likelihood(MeterFunction::VoltsAc, 5.0))->mistaken(new Prediction(240.0), []))
-        ->and((new Likelihood(MeterFunction::Capacitance, 4.0e-6))->mistaken(new Prediction(40e-6), []))
-        ->toBeGreaterThan((new Likelihood(MeterFunction::Capacitance, 7.0e-6))->mistaken(new Prediction(40e-6), []));
+    expect($read->mistaken($dead, $read->beside($live)))->toBeGreaterThan(20 * $read->mistaken($dead, $read->beside([$dead])))
+        ->and($read->beside([]))->toBeNull()
+        ->and((new Likelihood(MeterFunction::VoltsAc, 0.0))->mistaken(new Prediction(240.0), null))
+        ->toBeGreaterThan(5 * (new Likelihood(MeterFunction::VoltsAc, 5.0))->mistaken(new Prediction(240.0), null))
+        ->and((new Likelihood(MeterFunction::Capacitance, 4.0e-6))->mistaken(new Prediction(40e-6), null))
+        ->toBeGreaterThan((new Likelihood(MeterFunction::Capacitance, 7.0e-6))->mistaken(new Prediction(40e-6), null));
 });
 
 it('says little of a conductor that hangs by stray capacitance', function (): void {

@@ -63,7 +63,7 @@ it('has microamperes of a clean flame rod as the furnace starts, and next to non
         ->and($test->shows($predictor, $when, $off))->toBeLessThan(1e-9)
         ->and($test->isAsHealthy($predictor, $when, 3.5e-6))->toBeTrue()->and($test->isAsHealthy($predictor, $when, 0.1e-6))->toBeFalse();
     $fits = $test->fits($predictor, $when, 0.1e-6, [0, $dirty, $off]);
-    expect($fits[$dirty]->likelihood())->toBeGreaterThan(10 * $fits[0]->likelihood());
+    expect($fits[$dirty]->likelihood)->toBeGreaterThan(10 * $fits[0]->likelihood);
 });
 
 it('keeps apart what comes and goes while it is away, where tests tell it apart while it is there', function (): void {

@@ -219,6 +219,8 @@ export const theSuspects = (over: Partial<Trace['suspects']> = {}): Trace['suspe
     found: null,
     nothing_wrong: 0,
     parts: [],
+    alike: [],
+    less: 0,
     in_doubt: [],
     together: [],
     nothing_likely: 'unlikely',

@@ -1,5 +1,5 @@
 import { type ReactNode, useState } from 'react';
-import type { CircuitSheet, Trace } from '../../api/shapes';
+import type { CircuitSheet, PartShare, Trace } from '../../api/shapes';
 import { DossierView } from './dossier-view';
 import { some } from './some';
 
@@ -14,8 +14,9 @@ interface Props {
 export function Suspects({ trace, sheet, look }: Props) {
     const [numbers, setNumbers] = useState(false);
     const [opened, setOpened] = useState<string | null>(null);
-    const { in_play, total, unexplained, doubted, alone, parts, together, in_doubt, nothing_wrong, nothing_likely } =
+    const { in_play, total, unexplained, doubted, alone, parts, alike, less, together, nothing_wrong, nothing_likely } =
         trace.suspects;
+    const toggle = (what: string) => setOpened(opened === what ? null : what);
     const letters = (target: string) => (sheet.parts.some((p) => p.id === target) ? target : '');
     return (
         <section aria-label="Suspects" className="px-5 pt-3 pb-3">
@@ -58,34 +59,49 @@ export function Suspects({ trace, sheet, look }: Props) {
                         both at once
                     </Row>
                 ))}
-                {parts.map((p) => (
-                    <Row
-                        key={p.target}
-                        target={p.target}
-                        label={p.label}
-                        letters={letters(p.target)}
-                        share={p.probability}
-                        likely={p.likely}
-                        numbers={numbers}
-                        opened={opened === p.target}
-                        open={() => setOpened(opened === p.target ? null : p.target)}
-                        dossier={
-                            opened === p.target && (
-                                <DossierView
-                                    call={trace.call.id}
-                                    stamp={trace.events.length}
-                                    target={p.target}
-                                    look={() => look(p.target)}
-                                />
-                            )
-                        }
-                    >
-                        {some(p.faults)}
-                    </Row>
-                ))}
-                {in_doubt.length > parts.length && (
-                    <li className="border-ink border-b-2 py-2 text-quiet">and {in_doubt.length - parts.length} less likely</li>
+                {byProbability([...parts, ...alike]).map((one) =>
+                    'wires' in one ? (
+                        <Row
+                            key={one.label}
+                            target={one.label}
+                            label={one.label}
+                            letters=""
+                            share={one.probability}
+                            likely={one.likely}
+                            numbers={numbers}
+                            opened={opened === one.label}
+                            open={() => toggle(one.label)}
+                            dossier={opened === one.label && <Wires wires={one.wires} look={look} />}
+                        >
+                            {some(one.faults)}
+                        </Row>
+                    ) : (
+                        <Row
+                            key={one.target}
+                            target={one.target}
+                            label={one.label}
+                            letters={letters(one.target)}
+                            share={one.probability}
+                            likely={one.likely}
+                            numbers={numbers}
+                            opened={opened === one.target}
+                            open={() => toggle(one.target)}
+                            dossier={
+                                opened === one.target && (
+                                    <DossierView
+                                        call={trace.call.id}
+                                        stamp={trace.events.length}
+                                        target={one.target}
+                                        look={() => look(one.target)}
+                                    />
+                                )
+                            }
+                        >
+                            {some(one.faults)}
+                        </Row>
+                    ),
                 )}
+                {less > 0 && <li className="border-ink border-b-2 py-2 text-quiet">and {less} less likely</li>}
                 <Row
                     target="nothing"
                     label="Nothing wrong in this circuit"
@@ -96,6 +112,25 @@ export function Suspects({ trace, sheet, look }: Props) {
                 />
             </ol>
         </section>
+    );
+}
+
+function byProbability<T extends { probability: number }>(all: T[]): T[] {
+    return all.toSorted((a, b) => b.probability - a.probability);
+}
+
+/** Each of the wires that are told together: to be looked at. */
+function Wires({ wires, look }: { wires: PartShare[]; look: (wire: string) => void }) {
+    return (
+        <ul className="mt-2 grid gap-1">
+            {wires.map((w) => (
+                <li key={w.target}>
+                    <button type="button" className="key min-h-[44px] w-full px-3 text-left" onClick={() => look(w.target)}>
+                        {w.label}
+                    </button>
+                </li>
+            ))}
+        </ul>
     );
 }
 

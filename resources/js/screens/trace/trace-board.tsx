@@ -1,6 +1,7 @@
 import { useMemo, useRef, useState } from 'react';
 import type { CircuitSheet, Trace } from '../../api/shapes';
 import type { Send, useOutbox } from '../../api/use-outbox';
+import { useSupposed } from '../../api/use-supposed';
 import { RungView } from '../../diagram/rung-view';
 import { rungsOf, rungWith } from '../../diagram/rungs';
 import { standing } from '../../diagram/standing';
@@ -76,15 +77,19 @@ export function TraceBoard({ id, trace, sheet, outbox }: Props) {
         outbox.forget();
     };
 
+    const reading = (text: string) => ({
+        function: meter.fn,
+        red: meter.probes.red ?? '',
+        black: meter.probes.black ?? '',
+        entered: text,
+        ...(!hand.isOwn && advice?.kind === 'peak' ? { moment: 'as it starts' } : {}),
+        ...(meter.fn === 'amps' && hand.turns > 1 ? { turns: hand.turns } : {}),
+    });
+    const isTyped = measures && !disabled && meter.probes.red !== null && hand.entered.trim() !== '';
+    useSupposed(id, isTyped ? { type: 'reading', data: reading(hand.entered) } : null);
+
     const keep = async (text: string) => {
-        const sent = await outbox.send('reading', {
-            function: meter.fn,
-            red: meter.probes.red ?? '',
-            black: meter.probes.black ?? '',
-            entered: text,
-            ...(!hand.isOwn && advice?.kind === 'peak' ? { moment: 'as it starts' } : {}),
-            ...(meter.fn === 'amps' && hand.turns > 1 ? { turns: hand.turns } : {}),
-        });
+        const sent = await outbox.send('reading', reading(text));
         if (sent) {
             fresh();
             setPane('test');

@@ -17,6 +17,7 @@ const suspects = theSuspects({
         { target: 'CC', label: 'Contactor', probability: 0.62, likely: 'likely', faults },
         { target: 'w24', label: 'The orange wire LP.2 – CC.A', probability: 0.3, likely: 'possible', faults: ['open'] },
     ],
+    less: 1,
     in_doubt: ['CC', 'w24', 'HP'],
     together: [{ label: 'Contactor: coil open and Relay: coil open', probability: 0.2, likely: 'possible' }],
     nothing_wrong: 0.04,
@@ -88,6 +89,34 @@ it('names suspects by part, with what may be wrong with each and how likely in a
     expect(said('CC')).toContain('62 %');
     expect(said('nothing')).toContain('4 %');
     expect(screen.queryByRole('alert')).toBeNull();
+});
+
+it('tells many wires together by what they share, and each of them once that is opened', () => {
+    const look = vi.fn();
+    const wire = (n: number) => ({
+        target: `w${n}`,
+        label: `Wire ${n}`,
+        probability: 0.1,
+        likely: 'unlikely',
+        faults: ['grounded'],
+    });
+    const alike = [
+        {
+            label: 'One of 4 wires in the stat cable',
+            probability: 0.4,
+            likely: 'possible',
+            faults: ['grounded'],
+            wires: [1, 2, 3, 4].map(wire),
+        },
+    ];
+    render(<Suspects trace={aTrace({ suspects: { ...suspects, alike } })} sheet={aSheet()} look={look} />, { wrapper: Inside });
+    const rows = screen.getAllByRole('listitem').map((row) => row.getAttribute('data-suspect'));
+    // by how probable they are, whatever they are
+    expect(rows.slice(1, 4)).toEqual(['CC', 'One of 4 wires in the stat cable', 'w24']);
+    expect(screen.queryByText('Wire 3')).toBeNull();
+    fireEvent.click(screen.getByRole('button', { name: /One of 4 wires/ }));
+    fireEvent.click(screen.getByText('Wire 3'));
+    expect(look).toHaveBeenCalledWith('w3');
 });
 
 it('opens a suspect: what it would make each reading, and what would clear it', async () => {
