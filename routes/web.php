@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Bench\BenchController;
 use App\Bench\UnitChecksController;
+use App\Calls\AloneController;
 use App\Calls\Call;
 use App\Calls\CallController;
 use App\Calls\CallEventController;
@@ -59,6 +60,7 @@ Route::prefix('api')->middleware('body:64')->group(function (): void {
         Route::get('calls/{call}/expected', ExpectedReadingController::class);
         Route::get('calls/{call}/story', StoryController::class);
         Route::get('calls/{call}/suspects/{target}', SuspectController::class);
+        Route::get('calls/{call}/alone/{target}', AloneController::class);
         Route::get('calls/{call}/report.pdf', [PrintController::class, 'report']);
         Route::get('calls/{call}/note.pdf', [PrintController::class, 'doorNote']);
         Route::get('calls/{call}/tag.pdf', [PrintController::class, 'tag']);

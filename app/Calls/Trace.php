@@ -238,6 +238,18 @@ final readonly class Trace implements Traces
     }
 
     #[\Override]
+    public function byItself(Call $call, string $target): AloneData
+    {
+        $standing = $this->standing($call);
+        $model = $this->shelf->model($call->revision);
+
+        return $this->alone($call, static fn (Investigation $i): AloneData => new AloneData(array_map(
+            static fn (Advice $a): AdviceData => AdviceData::of($a, $model, $standing),
+            $i->byItself($target, $standing->allEvidence(), self::from($standing)),
+        )));
+    }
+
+    #[\Override]
     public function expected(Call $call, MeterFunction $function, string $red, string $black, int $turns): ExpectedData
     {
         $call->load(['revision', 'events']);

@@ -28,6 +28,13 @@ interface Traces
     /** @return Dossier|null none of what nothing can be wrong with */
     public function dossier(Call $call, string $target): ?Dossier;
 
+    /**
+     * What tells whether a part or wire is good by itself.
+     *
+     * @throws UnknownName
+     */
+    public function byItself(Call $call, string $target): AloneData;
+
     /** @throws UnknownName */
     public function expected(Call $call, MeterFunction $function, string $red, string $black, int $turns): ExpectedData;
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desk;
 
+use App\Calls\AloneData;
 use App\Calls\Call;
 use App\Calls\ExpectedData;
 use App\Calls\MeaningData;
@@ -63,6 +64,12 @@ final readonly class Desks implements Traces
     public function dossier(Call $call, string $target): ?Dossier
     {
         return $this->askFor(new WhyItIsSuspected($call->id, $target), Dossier::class);
+    }
+
+    #[\Override]
+    public function byItself(Call $call, string $target): AloneData
+    {
+        return $this->ask(new WhatTellsOfIt($call->id, $target), AloneData::class);
     }
 
     #[\Override]

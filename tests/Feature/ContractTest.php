@@ -47,6 +47,7 @@ it('answers in the shapes it promises', function (string $path, string $shape): 
     ['calls/1/expected?function=vac&red=CC.A&black=CC.B', 'Expected'],
     ['calls/1/expected?function=ohms&red=CC.A&black=CC.B', 'Expected'],
     ['calls/1/suspects/CC', 'Dossier'],
+    ['calls/1/alone/CC', 'Alone'],
     ['calls/1/story', 'Story'],
     ['calls/1/story?fault=CC:coil-open', 'Story'],
     ['calls/1/swap?part=CAP&is[farads]=45', 'Swap'],

@@ -29,3 +29,12 @@ it('knows no suspect that the drawing has not', function (): void {
     $call = Demo::call('Reading-room cooling unit');
     $this->getJson("/api/calls/$call->id/suspects/NONE")->assertNotFound()->assertSee('take a part or a wire of its drawing');
 });
+
+it('tells what tests a part by itself, with the steps to it, and says when there is none of that name', function (): void {
+    $call = Demo::call('Oven-room cooling unit');
+    [$coil] = $this->getJson("/api/calls/$call->id/alone/CC")->assertOk()->json('tests');
+    expect($coil)->toMatchArray(['function' => 'ohms', 'red' => 'CC.A', 'black' => 'CC.B', 'dead' => true])
+        ->and(array_column($coil['steps'], 'event'))->toContain('condition', 'proved-dead', 'lead')
+        ->and(array_column($coil['results'], 'who'))->toContain('coil open');
+    $this->getJson("/api/calls/$call->id/alone/NONE")->assertNotFound()->assertSee('NONE');
+});

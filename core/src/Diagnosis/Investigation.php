@@ -238,6 +238,19 @@ final readonly class Investigation
         );
     }
 
+    /**
+     * What tells whether a part or wire is good by itself.
+     *
+     * @param  list<Evidence>  $evidence  in the order it was gathered
+     * @return list<Advice>
+     *
+     * @throws UnknownName when the target, or evidence, names what the circuit does not have
+     */
+    public function byItself(string $target, array $evidence, Standpoint $from): array
+    {
+        return (new Alone($this->predictor, $from, $this->assess($evidence, $from)->posterior))->tests($target);
+    }
+
     /** @return list<Candidate> every test there is, as the drawing has the parts: looks and volts first, then the parts one by one, dead */
     public function every(Conditions $now): array
     {

@@ -7,7 +7,7 @@ namespace Levin\Core\Diagnosis;
 /** A result that a test may have, and what it would mean. */
 final readonly class Result
 {
-    /** Parts that are named before the others are counted. */
+    /** Of what is wrong, so many are named before the others are counted. */
     private const NAMED = 2;
 
     /**
@@ -15,14 +15,15 @@ final readonly class Result
      * @param  string  $shows  as the meter would show it
      * @param  string  $said  as a technician would say it
      * @param  list<string>  $suspects  those that would show it, the most probable first
-     * @param  list<string>  $parts  the parts and wires that they are faults of, in the same order; none where nothing would be wrong
+     * @param  list<string>  $wrong  the parts and wires that they are faults of, or of one of those its faults, in the same order; none
+     *                               where nothing would be wrong
      */
     public function __construct(
         public float|string|null $value,
         public string $shows,
         public string $said,
         public array $suspects,
-        public array $parts,
+        public array $wrong,
         public float $probability,
         public bool $isAsHealthy,
     ) {
@@ -37,8 +38,8 @@ final readonly class Result
     /** What it would be; of many, those that come first. */
     public function who(): string
     {
-        $more = count($this->parts) - self::NAMED;
-        $names = $more > 1 ? [...array_slice($this->parts, 0, self::NAMED), "one of $more more"] : $this->parts;
+        $more = count($this->wrong) - self::NAMED;
+        $names = $more > 1 ? [...array_slice($this->wrong, 0, self::NAMED), "one of $more more"] : $this->wrong;
         $last = array_pop($names) ?? 'nothing wrong';
 
         return $names === [] ? $last : implode(', ', $names)." or $last";

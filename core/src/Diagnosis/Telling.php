@@ -13,8 +13,11 @@ final readonly class Telling
     /** Results that are put in words; the others are the rest. */
     public const TOLD = 3;
 
-    /** @param  array<int, float>  $weights  by variant, or number of one that counts twice */
-    public function __construct(private Predictor $predictor, private array $weights)
+    /**
+     * @param  array<int, float>  $weights  by variant, or number of one that counts twice
+     * @param  bool  $isOfOne  whether all of them are of one part or wire: then its faults are named, and not what they are of
+     */
+    public function __construct(private Predictor $predictor, private array $weights, private bool $isOfOne = false)
     {
     }
 
@@ -75,7 +78,10 @@ final readonly class Telling
 
         return $suspect->isMiswired
             ? ['wiring that is not as drawn']
-            : array_map(static fn (Fault $f): string => Spot::target($circuit, $f->target), $suspect->causes);
+            : array_map(
+                fn (Fault $f): string => $this->isOfOne ? $f->mode->label : Spot::target($circuit, $f->target),
+                $suspect->causes,
+            );
     }
 
     /** @param  list<Result>  $results  most probable first */

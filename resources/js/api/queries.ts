@@ -1,6 +1,7 @@
 import { keepPreviousData, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { ApiError, api } from './client';
 import type {
+    Alone,
     BenchAnswer,
     BenchChecks,
     Call,
@@ -186,6 +187,15 @@ export const useDossier = (call: number, target: string | null, stamp: number) =
         queryKey: ['dossier', call, stamp, target],
         enabled: target !== null,
         queryFn: () => api<Dossier>('GET', `calls/${call}/suspects/${encodeURIComponent(target ?? '')}`),
+    });
+
+/** What tells whether a part or wire is good by itself; null: not asked for. Until its steps are known anew they stand as they were. */
+export const useByItself = (call: string, target: string | null, stamp: number) =>
+    useQuery({
+        queryKey: ['alone', call, target, stamp],
+        enabled: target !== null,
+        placeholderData: (before, query) => (query?.queryKey[2] === target ? before : undefined),
+        queryFn: () => api<Alone>('GET', `calls/${call}/alone/${encodeURIComponent(target ?? '')}`),
     });
 
 /** What the model does after the call comes on, healthy or with a fault; null: not asked for. */

@@ -6,6 +6,14 @@ import { WiredView } from './wired-view';
 
 afterEach(cleanup);
 
+vi.stubGlobal(
+    'ResizeObserver',
+    class {
+        observe() {}
+        disconnect() {}
+    },
+);
+
 const sheet = aSheet({
     parts: [
         aPart('HP', { label: 'High-pressure switch', place: 'outdoor unit' }),
@@ -46,4 +54,23 @@ it('has each place with its parts, each terminal with its wires by colour and wh
     fireEvent.click(container.querySelector('[data-terminal="AH.Y"] [data-run=w1]') as Element);
     fireEvent.click(screen.getByText('Low-pressure switch'));
     expect([on.onPoint.mock.calls, on.onWire.mock.calls, on.onPart.mock.calls]).toEqual([[['HP.2']], [['w1']], [['LP']]]);
+});
+
+it('draws the wire that is looked at from end to end, in its colour', () => {
+    const view = (chosen: string | null) =>
+        render(
+            <WiredView
+                sheet={sheet}
+                is={standing({ points: [], symbols: [], wires: [] })}
+                known={{ proved: [], inDoubt: [] }}
+                probes={{ red: null, black: null }}
+                chosen={chosen}
+                onPoint={vi.fn()}
+                onPart={vi.fn()}
+                onWire={vi.fn()}
+            />,
+        ).container.querySelectorAll('[data-runs] g path:last-child');
+    expect([...view('w2')].map((p) => p.getAttribute('stroke'))).toEqual(['#f2a0b8']);
+    cleanup();
+    expect(view('HP')).toHaveLength(0);
 });

@@ -1,9 +1,10 @@
-import { useEffect, useRef } from 'react';
+import { useEffect, useMemo, useRef } from 'react';
 import type { CircuitSheet, Part, Wire } from '../api/shapes';
 import { Swatch } from '../ui/colour';
 import type { Known, OnDrawing } from './ladder';
 import { Pen } from './pen';
 import type { Probes } from './probes';
+import { RunLines } from './run-lines';
 import type { Standing } from './standing';
 import { farEnd, wiresAt } from './wiring';
 
@@ -29,7 +30,9 @@ function byPlace(parts: Part[]): [string, Part[]][] {
 /** The unit with its panels off: place by place, part by part, terminal by terminal, each wire by its colour and where it goes. */
 export function WiredView({ sheet, ...on }: Props) {
     const box = useRef<HTMLDivElement>(null);
+    const within = useRef<HTMLDivElement>(null);
     const { red, black } = on.probes;
+    const runs = useMemo(() => sheet.wires.filter((w) => w.id === on.chosen), [sheet, on.chosen]);
     const wanted = on.chosen ?? red ?? black;
     useEffect(() => {
         if (wanted !== null) {
@@ -38,16 +41,19 @@ export function WiredView({ sheet, ...on }: Props) {
     }, [wanted]);
     return (
         <section aria-label="As wired" className="relative min-h-0 flex-1 overflow-y-auto overscroll-contain px-4 pb-6" ref={box}>
-            {byPlace(sheet.parts).map(([place, parts]) => (
-                <section key={place} aria-label={place}>
-                    <h2 className="heading sticky top-0 z-[1] bg-paper py-2">{place}</h2>
-                    <div className="wired-place">
-                        {parts.map((part) => (
-                            <Box key={part.id} part={part} sheet={sheet} {...on} />
-                        ))}
-                    </div>
-                </section>
-            ))}
+            <div ref={within} className="relative">
+                {byPlace(sheet.parts).map(([place, parts]) => (
+                    <section key={place} aria-label={place}>
+                        <h2 className="heading sticky top-0 z-[3] bg-paper py-2">{place}</h2>
+                        <div className="wired-place">
+                            {parts.map((part) => (
+                                <Box key={part.id} part={part} sheet={sheet} {...on} />
+                            ))}
+                        </div>
+                    </section>
+                ))}
+                <RunLines box={within} wires={runs} />
+            </div>
         </section>
     );
 }

@@ -15,12 +15,15 @@ const INK: Record<string, string> = {
     bare: '#d9d4c8',
 };
 
+/** What a wire of a colour is drawn with: its base, where it has a stripe. */
+export const inkOf = (colour: string): string => INK[colour.split('/')[0] ?? ''] ?? 'transparent';
+
 /** A wire's colour as a swatch; the word stands beside it, as not everyone tells colours apart. */
 export function Swatch({ colour }: { colour: string }) {
-    const [base = '', stripe] = colour.split('/');
+    const [, stripe] = colour.split('/');
     return (
         <svg className="mr-1.5 inline-block align-[-2px]" width={26} height={14} aria-hidden="true">
-            <rect x={1} y={1} width={24} height={12} fill={INK[base] ?? 'transparent'} stroke="var(--ink)" strokeWidth={1.6} />
+            <rect x={1} y={1} width={24} height={12} fill={inkOf(colour)} stroke="var(--ink)" strokeWidth={1.6} />
             {stripe !== undefined && <path d="M8 13L14 1H20L14 13Z" fill={INK[stripe] ?? 'transparent'} />}
         </svg>
     );

@@ -1,7 +1,8 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, expect, it, vi } from 'vitest';
 import type { Closeup } from '../../api/shapes';
-import { aDrawing, aPart, aSheet, aTrace } from '../../testing/shapes';
+import { aDrawing, anAdvice, aPart, aSheet, aTrace } from '../../testing/shapes';
+import { AloneView } from './alone-view';
 import { Keypad } from './keypad';
 import { PartView } from './part-view';
 
@@ -39,4 +40,20 @@ it('has one key for what a healthy unit shows on the keypad too, which the = key
     document.querySelector<HTMLButtonElement>('[data-as-expected]')?.click();
     expect(enter).toHaveBeenCalledWith('26.7');
     expect(document.querySelectorAll('[data-as-expected]')).toHaveLength(1);
+});
+
+it('asks for what tells of a part by itself, and takes one of the tests', () => {
+    const alone = { target: null, tests: null, problem: null, advice: undefined, ask: vi.fn(), choose: vi.fn(), leave: vi.fn() };
+    const take = vi.fn();
+    const { rerender } = render(<AloneView target="CC" alone={alone} take={take} />);
+    fireEvent.click(screen.getByText('Test it by itself'));
+    expect(alone.ask).toHaveBeenCalledWith('CC');
+    rerender(<AloneView target="CC" alone={{ ...alone, target: 'CC' }} take={take} />);
+    expect(screen.getByText('Working it out.')).toBeTruthy();
+    const tests = [anAdvice({ key: 'ohms CC.A CC.B', title: 'Ohms across Contactor, A to B', healthy: '12.0 Ω' })];
+    rerender(<AloneView target="CC" alone={{ ...alone, target: 'CC', tests }} take={take} />);
+    fireEvent.click(screen.getByText(/healthy: 12.0 Ω/));
+    expect(take).toHaveBeenCalledWith('ohms CC.A CC.B');
+    rerender(<AloneView target="CC" alone={{ ...alone, target: 'CC', tests: [] }} take={take} />);
+    expect(screen.getByText(/Nothing that is measured dead/)).toBeTruthy();
 });

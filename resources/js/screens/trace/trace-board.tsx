@@ -7,6 +7,7 @@ import { rungsOf, rungWith } from '../../diagram/rungs';
 import { standing } from '../../diagram/standing';
 import { useLatest } from '../../ui/use-latest';
 import { useWide } from '../../ui/use-media';
+import { AloneView } from './alone-view';
 import { DrawingPane, type Drawn } from './drawing-pane';
 import { FindPoint } from './find-point';
 import { Finding } from './finding';
@@ -24,6 +25,7 @@ import { ReadingDock } from './reading-dock';
 import { Seen, type SeenMoment } from './seen';
 import { isReady } from './steps';
 import { Suspects } from './suspects';
+import { useAlone } from './use-alone';
 import { useFilm } from './use-film';
 import { useKeys } from './use-keys';
 import { NOWHERE, useMeter } from './use-meter';
@@ -51,7 +53,8 @@ interface Props {
 
 /** The trace: the next test and its rung, the meter, the drawing, suspects, log. */
 export function TraceBoard({ id, trace, sheet, outbox }: Props) {
-    const hand = useMeter(trace.next);
+    const alone = useAlone(id, trace.events.length);
+    const hand = useMeter(alone.advice === undefined ? trace.next : [alone.advice, ...trace.next]);
     const { advice, meter } = hand;
     const [pane, setPane] = useState<Pane>('test');
     const [open, setOpen] = useState<Open>(null);
@@ -61,13 +64,22 @@ export function TraceBoard({ id, trace, sheet, outbox }: Props) {
     const mayChange = trace.call.may_change && !trace.standing.closed;
     const disabled = !mayChange || outbox.busy;
     const isFound = trace.suspects.found !== null;
+    // one that is tested by itself is tested whatever is found
+    const isDone = isFound && alone.advice === undefined;
     // what was next is over, and what is next is not known yet
     const isSettling = outbox.settling !== null;
     // a test that is not the meter's, or is not ready for it, asks for something else first
     const measures =
-        mayChange && (hand.isOwn || (!isFound && (advice === undefined || (advice.function !== null && isReady(advice)))));
+        mayChange && (hand.isOwn || (!isDone && (advice === undefined || (advice.function !== null && isReady(advice)))));
 
     const fresh = () => {
+        hand.fresh();
+        alone.leave();
+        setLooking(null);
+    };
+
+    const takeAlone = (key: string) => {
+        alone.choose(key);
         hand.fresh();
         setLooking(null);
     };
@@ -228,6 +240,7 @@ export function TraceBoard({ id, trace, sheet, outbox }: Props) {
                                         shown={rungs[0]?.number}
                                         show={(rung) => setLooking({ part: lookedPart.id, rung })}
                                     />
+                                    {mayChange && <AloneView target={lookedPart.id} alone={alone} take={takeAlone} />}
                                     {strip}
                                     {mayChange ? (
                                         <Seen
@@ -259,6 +272,7 @@ export function TraceBoard({ id, trace, sheet, outbox }: Props) {
                                         send={tell}
                                         cancel={() => setLooking(null)}
                                     />
+                                    {mayChange && <AloneView target={lookedWire} alone={alone} take={takeAlone} />}
                                     {strip}
                                 </>
                             )}
@@ -273,12 +287,12 @@ export function TraceBoard({ id, trace, sheet, outbox }: Props) {
                                     Next test …
                                 </p>
                             )}
-                            {looking === null && !hand.isOwn && mayChange && !isFound && !isSettling && advice !== undefined && (
+                            {looking === null && !hand.isOwn && mayChange && !isDone && !isSettling && advice !== undefined && (
                                 <NextTest
                                     key={trace.events.length}
                                     advice={advice}
                                     standing={trace.standing}
-                                    more={trace.next.length > 1}
+                                    more={trace.next.length > (advice === alone.advice ? 0 : 1)}
                                     disabled={outbox.busy}
                                     other={hand.other}
                                     send={outbox.send}
@@ -295,7 +309,7 @@ export function TraceBoard({ id, trace, sheet, outbox }: Props) {
                                     }
                                 />
                             )}
-                            {looking === null && mayChange && (!isFound || hand.isOwn) && (
+                            {looking === null && mayChange && (!isDone || hand.isOwn) && (
                                 <p className="flex flex-wrap gap-2 px-5 py-2">
                                     {!hand.isOwn && (
                                         <button type="button" className="key flex-1" onClick={hand.take}>
