@@ -186,7 +186,11 @@ final readonly class Trace implements Traces
             return;
         }
         $standing = $this->standing($call, $event);
-        $this->alone($call, static fn (Investigation $i): Assessment => $i->assess($standing->allEvidence(), self::from($standing)));
+        $this->alone($call, static function (Investigation $i) use ($standing): null {
+            $i->suppose($standing->allEvidence(), self::from($standing));
+
+            return null;
+        });
     }
 
     /** @param  \Closure(Investigation, list<Evidence>, Standpoint): mixed  $work */

@@ -17,7 +17,7 @@ final readonly class AtHand
     /** Calls. */
     private const CALLS = 6;
 
-    private Predictor $predictor;
+    private Investigation $first;
 
     private LaterOutlooks $store;
 
@@ -27,14 +27,14 @@ final readonly class AtHand
     public function __construct(Settler $settler, OutlookStore $store, Pause $pause)
     {
         $this->store = new LaterOutlooks($store);
-        $this->predictor = Predictor::of($settler, $this->store, $pause);
+        $this->first = new Investigation(Predictor::of($settler, $this->store, $pause));
         $this->calls = new Recent(self::CALLS);
     }
 
     /** @param  string  $of  which call */
     public function investigation(string $of): Investigation
     {
-        return $this->calls->of($of, fn (): Investigation => new Investigation($this->predictor));
+        return $this->calls->of($of, $this->first->ofAnother(...));
     }
 
     /**

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Facebook\WebDriver\Exception\ScriptTimeoutException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverExpectedCondition;
@@ -251,8 +252,13 @@ final class Screens
             $advice['kind'] === 'gauge' => $this->pressWords('Keep the reading'),
             default => $this->driver->getKeyboard()->sendKeys("\u{E007}"),
         };
-        /** @var array{meaning: float, next: float} $noted */
-        $noted = $this->driver->executeAsyncScript('window.levinSeen.then(arguments[arguments.length - 1])');
+        try {
+            /** @var array{meaning: float, next: float} $noted */
+            $noted = $this->driver->executeAsyncScript('window.levinSeen.then(arguments[arguments.length - 1])');
+        } catch (ScriptTimeoutException) {
+            $says = $this->driver->findElement(WebDriverBy::tagName('body'))->getText();
+            exit("Nothing came of \"{$advice['title']}\". The screen says:\n$says\n");
+        }
         $this->meanings[] = $noted['meaning'];
         $this->advice[] = $noted['next'];
         fprintf(STDERR, "%-50s %5.0f %5.0f ms\n", mb_substr($advice['title'], 0, 50), $noted['meaning'], $noted['next']);

@@ -4,14 +4,21 @@ declare(strict_types=1);
 
 namespace Levin\Core\Diagnosis;
 
+use Levin\Core\Circuit\UnknownName;
+use Levin\Core\Operation\Recent;
+
 /** How the suspects of one line-up explain pieces of evidence, each worked out once. */
 final class Explanations
 {
-    /** @var array<string, array<int, Fit>> by what the evidence says, and variant */
-    private array $known = [];
+    /** Pieces at hand: those of a call, and of what is thought of ahead of it. */
+    private const PIECES = 96;
+
+    /** @var Recent<ByVariant<Fit>> by what the evidence says */
+    private readonly Recent $known;
 
     public function __construct(private readonly Predictor $predictor)
     {
+        $this->known = new Recent(self::PIECES);
     }
 
     /**
@@ -20,22 +27,12 @@ final class Explanations
      * @param  list<int>  $variants  all of each suspect's
      * @return array<int, Fit> by variant, in that order
      *
-     * @throws \Levin\Core\Circuit\UnknownName when it names a part or point the circuit does not have
+     * @throws UnknownName when it names a part or point the circuit does not have
      */
     public function of(Evidence $item, array $variants): array
     {
-        $known = $this->known[$item->says()] ?? [];
-        $missing = array_keys(array_diff_key(array_flip($variants), $known));
-        if ($missing !== []) {
-            $known += $item->fits($this->predictor, $missing);
-            $this->known[$item->says()] = $known;
-        }
-
-        $own = [];
-        foreach ($variants as $v) {
-            $own[$v] = $known[$v];
-        }
-
-        return $own;
+        return $this->known->of($item->says(), fn (): ByVariant => new ByVariant(
+            fn (array $missing): array => $item->fits($this->predictor, $missing),
+        ))->of($variants);
     }
 }

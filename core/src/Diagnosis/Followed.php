@@ -14,20 +14,25 @@ final class Followed
     /** Chance that a unit has gone on to something else from one piece to the next, and nobody noticed. [practice, no published source] */
     private const WENT_ON = 0.15;
 
-    /** @var array<int, array{self, Fit}> on, by the piece that comes next; the fit is held, so that its number is nobody else's */
-    private array $next = [];
+    /** @var \WeakMap<Fit, self> on, by the piece that comes next, for as long as anyone asks for that */
+    private readonly \WeakMap $next;
+
+    /** @var \WeakMap<Fit, self> the same where nothing has gone on in between */
+    private readonly \WeakMap $held;
 
     /** @param  array<int, float>  $now  chance of each scene by number, none where it makes no difference */
     public function __construct(public readonly float $likelihood = 1.0, public readonly array $now = [])
     {
+        $this->next = new \WeakMap;
+        $this->held = new \WeakMap;
     }
 
     /** @param  bool  $isHeld  nothing has gone on to anything else since the piece before */
     public function through(Fit $fit, bool $isHeld): self
     {
-        $key = 2 * spl_object_id($fit) + (int) $isHeld;
+        $known = $isHeld ? $this->held : $this->next;
 
-        return ($this->next[$key] ??= [$this->on($fit, $isHeld), $fit])[0];
+        return $known[$fit] ??= $this->on($fit, $isHeld);
     }
 
     private function on(Fit $fit, bool $isHeld): self

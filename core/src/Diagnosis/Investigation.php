@@ -36,19 +36,28 @@ final readonly class Investigation
     /** @var Recent<Assessment> */
     private Recent $assessed;
 
-    /** @param  Predictor  $predictor  that may be asked by others too: what it has worked out is no call's own */
-    public function __construct(private Predictor $predictor)
+    /** @var Recent<Assessment> before anything is learned: the same for every unit of the circuit */
+    private Recent $begun;
+
+    /**
+     * @param  Predictor  $predictor  that may be asked by others too: what it has worked out is no call's own
+     * @param  self|null  $other  of another unit of the same circuit, which may have begun as this one does
+     */
+    public function __construct(private Predictor $predictor, ?self $other = null)
     {
         $this->explanations = new Explanations($predictor);
         $this->start = new Followed;
         $this->heard = new Recent(self::AT_HAND);
         $this->assessed = new Recent(self::AT_HAND);
+        /** @var Recent<Assessment> $none */
+        $none = new Recent(self::AT_HAND);
+        $this->begun = $other === null ? $none : $other->begun;
     }
 
     /** Of another unit of the same circuit, or of the same one on another day. */
     public function ofAnother(): self
     {
-        return new self($this->predictor);
+        return new self($this->predictor, $this);
     }
 
     public function predictor(): Predictor
@@ -63,7 +72,9 @@ final readonly class Investigation
      */
     public function assess(array $evidence, Standpoint $from): Assessment
     {
-        return $this->assessed->of(self::key($evidence, $from), function () use ($evidence, $from): Assessment {
+        $recent = $evidence === [] ? $this->begun : $this->assessed;
+
+        return $recent->of(self::key($evidence, $from), function () use ($evidence, $from): Assessment {
             $assessment = $this->hear($evidence, $from)->assessment();
             $this->predictor->keep();
 
@@ -112,6 +123,22 @@ final readonly class Investigation
         }
 
         return new Hearing($predictor, $weighing, $evidence, $from);
+    }
+
+    /**
+     * Makes ready what evidence comes to of which the last piece is still being typed. What nobody explains may be half of it: that is
+     * thought about once it is said.
+     *
+     * @param  list<Evidence>  $evidence  in the order it was gathered
+     *
+     * @throws UnknownName when evidence names a part or point the circuit does not have
+     */
+    public function suppose(array $evidence, Standpoint $from): void
+    {
+        [, $weighing] = $this->screened($evidence, $from->fresh);
+        if (! in_array(count($evidence) - 1, $weighing->unexplained(), true)) {
+            $this->assess($evidence, $from);
+        }
     }
 
     /**

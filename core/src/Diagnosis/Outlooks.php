@@ -198,11 +198,7 @@ final class Outlooks
         $outlook = $this->notebook->page(Outlook::class, $key);
         $painter = new Painter($this->settler->model, $outlook->gallery);
 
-        return $outlook->toldBy(function (int $variant) use ($tell, $painter): Passages {
-            $this->notebook->pause();
-
-            return $tell($variant, $painter);
-        });
+        return $outlook->toldBy(fn (int $variant): Passages => $this->told($tell, $variant, $painter));
     }
 
     /** @param  \Closure(int, Painter): Passages  $tell  a variant's */
@@ -213,8 +209,16 @@ final class Outlooks
             : $known->others()->passages(
                 $this->settler->model,
                 $this->lineup->variants[$variant],
-                static fn (Painter $painter): Passages => $tell($variant, $painter),
+                fn (Painter $painter): Passages => $this->told($tell, $variant, $painter),
             ));
+    }
+
+    /** @param  \Closure(int, Painter): Passages  $tell  a variant's */
+    private function told(\Closure $tell, int $variant, Painter $painter): Passages
+    {
+        $this->notebook->pause();
+
+        return $tell($variant, $painter);
     }
 
     /** Whether the narrower line-up knows of a variant, one way or another. */

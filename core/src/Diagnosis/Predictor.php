@@ -49,7 +49,7 @@ final class Predictor
     /** @var array<string, string> what is seen of a part with the power off */
     private array $atRest = [];
 
-    /** @var Recent<Views> by leads and occasion */
+    /** @var Recent<ByVariant<non-empty-list<View>>> by leads and occasion */
     private readonly Recent $views;
 
     private function __construct(
@@ -325,9 +325,10 @@ final class Predictor
      */
     public function views(Leads $leads, Occasion $when, array $variants): array
     {
-        $views = $this->views->of($leads->key().' '.$when->key(), static fn (): Views => new Views);
-
-        return $views->of($variants, fn (array $some): array => $this->viewsAnew($leads, $when, $some));
+        return $this->views->of($leads->key().' '.$when->key(), fn (): ByVariant => new ByVariant(
+            // what a healthy unit shows is thought of with every one
+            fn (array $some): array => $this->viewsAnew($leads, $when, array_values(array_unique([0, ...$some]))),
+        ))->of($variants);
     }
 
     /**

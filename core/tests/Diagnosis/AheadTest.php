@@ -77,7 +77,9 @@ it('does not work out again what the same evidence comes to from the same standp
     expect($investigation->assess([$seen('pulled in')], new Standpoint($unit->conditions())))->toBe($one)
         ->and($investigation->assess([$seen('dropped out')], $from))->not->toBe($one)
         ->and($investigation->assess([$seen('pulled in')], new Standpoint($unit->conditions(), place: 'roof')))->not->toBe($one)
-        ->and($investigation->ofAnother()->assess([$seen('pulled in')], $from))->not->toBe($one)->toEqual($one);
+        ->and($investigation->ofAnother()->assess([$seen('pulled in')], $from))->not->toBe($one)->toEqual($one)
+        // before anything is learned they are the same
+        ->and($investigation->ofAnother()->assess([], $from))->toBe($investigation->assess([], $from));
 });
 
 it('follows the same pieces once', function (): void {
