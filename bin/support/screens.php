@@ -205,7 +205,7 @@ final class Screens
             foreach (['known_before', 'circuit_dead', 'known_after'] as $box) {
                 $this->press("input[name=$box]");
             }
-            $this->press('[role=dialog] button[type=submit]');
+            $this->press('[role=dialog] button[data-strong=true]:enabled');
         }
         $this->driver->wait(120)->until(fn (): bool => count($this->stands($call)['events']) > $events);
         $data = $step['data'];

@@ -20,15 +20,21 @@ enum Energy: string
     /** at a voltage only through a load, a winding or a heater: it reads, but it feeds nothing */
     case BackFed = 'backfed';
 
+    /** at a voltage only by stray capacitance: a meter of ten megohms reads it, one of low impedance nothing */
+    case Ghost = 'ghost';
+
     case Dead = 'dead';
 
     /** Below this a conductor counts as dead, volts. [practice, no published source] */
     private const VOLTS = 2.0;
 
+    /** What conducts less holds nothing together, siemens. [practice, no published source] */
+    private const JOINED = 1e-6;
+
     /** Of two, the one to be warier of. */
     public function orWorse(self $other): self
     {
-        foreach ([self::Live, self::BackFed, self::Common] as $worst) {
+        foreach ([self::Live, self::BackFed, self::Common, self::Ghost] as $worst) {
             if ($this === $worst || $other === $worst) {
                 return $worst;
             }
@@ -71,14 +77,19 @@ enum Energy: string
             }
         }
         $fed = $metal->reached($sources);
+        // what hangs together with nothing that is fed, nor with earth
+        [$pieces] = $settled->network->pieces(self::JOINED);
+        $held = [0 => true] + array_flip(array_map(static fn (int $node): int => $pieces[$node] ?? 0, array_keys($fed)));
         $energy = [];
         foreach ($model->circuit->points() as $point) {
-            $isFed = isset($fed[$model->node($point)]);
+            $node = $model->node($point);
+            $isFed = isset($fed[$node]);
             $hot = $settled->at($point)->abs() > self::VOLTS;
             $energy[$point] = match (true) {
                 $isFed && $hot => self::Live,
                 $isFed => self::Common,
-                $hot => self::BackFed,
+                $hot && isset($held[$pieces[$node] ?? 0]) => self::BackFed,
+                $hot => self::Ghost,
                 default => self::Dead,
             };
         }

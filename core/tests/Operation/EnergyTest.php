@@ -28,6 +28,15 @@ it('tells a leg that is back-fed from one that is fed', function (): void {
     expect($energy['FU2.1'])->toBe(Energy::Live)->and($energy['FU2.2'])->toBe(Energy::BackFed);
 });
 
+it('tells a wire that only hangs beside live ones from one that is back-fed', function (): void {
+    // fifteen metres of yellow beside red in one cable, open at both ends: a meter of ten megohms reads it (common practice, no published source)
+    $unit = Unit::cooling();
+    $open = $unit->settle($unit->conditions(['call_cool' => false]), ['w22:open']);
+    expect(Energy::ofPoints($open)['LV.Y'])->toBe(Energy::Ghost)->and($open->at('LV.Y')->abs())->toBeGreaterThan(2.0)
+        // the contactor's coil holds what is behind it down
+        ->and(Energy::ofPoints($open)['LP.2'])->toBe(Energy::Dead);
+});
+
 it('takes the worse of two', function (Energy $a, Energy $b, Energy $worse): void {
     expect($a->orWorse($b))->toBe($worse)->and($b->orWorse($a))->toBe($worse);
 })->with([
@@ -35,6 +44,8 @@ it('takes the worse of two', function (Energy $a, Energy $b, Energy $worse): voi
     [Energy::Live, Energy::BackFed, Energy::Live],
     [Energy::BackFed, Energy::Common, Energy::BackFed],
     [Energy::Common, Energy::Dead, Energy::Common],
+    [Energy::Common, Energy::Ghost, Energy::Common],
+    [Energy::Ghost, Energy::Dead, Energy::Ghost],
     [Energy::Dead, Energy::Dead, Energy::Dead],
 ]);
 

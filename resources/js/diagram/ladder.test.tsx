@@ -83,7 +83,7 @@ const draw = (props: Partial<Parameters<typeof Ladder>[0]> = {}) =>
     );
 
 it('tells what a wire carries by the pen under it and by its ink', () => {
-    for (const energy of ['live', 'common', 'backfed', 'dead'] as const) {
+    for (const energy of ['live', 'common', 'backfed', 'ghost', 'dead'] as const) {
         const { container, unmount } = draw({ is: standing(state(energy)) });
         expect(container.querySelector(`path.mark.${energy}[d="M20 50L80 50"]`)).not.toBeNull();
         expect(container.querySelector(`path.ink.${energy}[d="M20 50L80 50"]`)).not.toBeNull();

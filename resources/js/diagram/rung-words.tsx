@@ -1,8 +1,6 @@
 import type { CircuitSheet, Drawing } from '../api/shapes';
 import { itemsOf } from './along';
-import type { Standing } from './standing';
-
-const ENERGY = { live: 'live', common: 'common', backfed: 'back-fed', dead: 'dead' };
+import { ENERGY, type Standing } from './standing';
 
 /** A drawing read aloud: each row from left to right, with what is live and what is closed. */
 export function RungWords({ sheet, drawing, is, title }: { sheet: CircuitSheet; drawing: Drawing; is: Standing; title: string }) {

@@ -18,6 +18,15 @@ export function standing(state: DrawnState): Standing {
     };
 }
 
+/** As it is said. */
+export const ENERGY: Record<Energy, string> = {
+    live: 'live',
+    common: 'common',
+    backfed: 'back-fed',
+    ghost: 'ghost',
+    dead: 'dead',
+};
+
 /** A wire stands as a whole, the lead of a symbol as the point it belongs to. */
 export const energyOf = (c: DrawnConductor, is: Standing): Energy =>
     c.wire === '' ? is.point(c.from) : (is.wire(c.wire)?.energy ?? 'dead');

@@ -5,7 +5,7 @@ import type { Known, OnDrawing } from './ladder';
 import { Pen } from './pen';
 import type { Probes } from './probes';
 import { RunLines } from './run-lines';
-import type { Standing } from './standing';
+import { ENERGY, type Standing } from './standing';
 import { farEnd, wiresAt } from './wiring';
 
 interface Props extends OnDrawing {
@@ -15,8 +15,6 @@ interface Props extends OnDrawing {
     probes: Probes;
     chosen: string | null;
 }
-
-const ENERGY = { live: 'live', common: 'common', backfed: 'back-fed', dead: 'dead' };
 
 /** By where it sits: in the order in which the circuit has the places. */
 function byPlace(parts: Part[]): [string, Part[]][] {

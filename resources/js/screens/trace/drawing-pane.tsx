@@ -83,6 +83,7 @@ const LEGEND: [Energy, string][] = [
     ['live', 'live'],
     ['common', 'common'],
     ['backfed', 'back-fed: reads, feeds nothing'],
+    ['ghost', 'ghost: a high-impedance meter reads it'],
     ['dead', 'dead'],
 ];
 
