@@ -102,20 +102,8 @@ trait GoesTheWay
             $this->sees($advice['title'], '[data-next-title]');
             $first = array_column(array_filter($advice['steps'], fn (array $s): bool => $s['event'] !== null), 'event')[0] ?? null;
             $events = count($trace['events']);
-            if ($first !== null && $first !== 'proved-dead') {
-                $this->click('[data-step=next]');
-                $this->logged($events + 1, 'the step');
-
-                continue;
-            }
-            if ($first === 'proved-dead') {
-                $this->click('[data-step=next]');
-                foreach (['known_before', 'circuit_dead', 'known_after'] as $step) {
-                    $this->click("input[name=$step]");
-                }
-                $this->press('Proved dead');
-                $this->logged($events + 1, 'the proof');
-                $this->sees('PROVED DEAD', '[role=status]');
+            if ($first !== null) {
+                $this->doStep($first, $events);
 
                 continue;
             }
@@ -246,6 +234,25 @@ trait GoesTheWay
         $this->sees('This call is closed.');
     }
 
+    /** The next order, done. */
+    protected function doStep(string $event, int $events): void
+    {
+        $this->click('[data-step=next]');
+        if ($event === 'proved-dead') {
+            $this->checkProof();
+        }
+        $this->logged($events + 1, "the step: $event");
+    }
+
+    private function checkProof(): void
+    {
+        foreach (['known_before', 'circuit_dead', 'known_after'] as $step) {
+            $this->click("input[name=$step]");
+        }
+        $this->press('Proved dead');
+        $this->sees('PROVED DEAD', '[role=status]');
+    }
+
     /** Everything off, and proved, before a part is fitted. */
     protected function makeDead(int $call): void
     {
@@ -262,11 +269,7 @@ trait GoesTheWay
                 $this->until($gone, "{$condition['label']} off");
             }
         }
-        foreach (['known_before', 'circuit_dead', 'known_after'] as $step) {
-            $this->click("input[name=$step]");
-        }
-        $this->press('Proved dead');
-        $this->sees('PROVED DEAD', '[role=status]');
+        $this->checkProof();
     }
 
     /** What the hidden unit answers to the test now recommended on the screen, under the conditions the call stands in. */

@@ -144,3 +144,50 @@ it('plays what a furnace does after the call, step by step, with the drawing lit
     $this->press('As it stands');
     $this->until(fn (): bool => ! $isLit(), 'the drawing as it stands');
 });
+
+it('tests a part by itself, step by step, and comes back to the next test', function (): void {
+    $this->signIn();
+    $call = $this->freshCall();
+    $this->find('[data-next-title]');
+    $this->tap('[data-part=CC]');
+    $this->click('[data-alone=CC]');
+    $this->click('[data-alone-test]');
+    $this->sees('Ohms across Contactor, A to B', '[data-next-title]');
+    $orders = fn (): array => array_values(array_filter(array_column($this->api("calls/$call/alone/CC")['tests'][0]['steps'], 'event')));
+    while (($left = $orders()) !== []) {
+        // the steps stand as they are by then, and the test is still the one that was chosen
+        $this->doStep($left[0], count($this->api("calls/$call")['events']));
+        $this->sees('Ohms across Contactor, A to B', '[data-next-title]');
+    }
+    $this->sees('12.0 Ω', '[data-expected]');
+    $events = count($this->api("calls/$call")['events']);
+    $this->enter('OL');
+    $this->keep();
+    $this->logged($events + 1, 'the reading');
+    $this->sees('CC.A → CC.B OL', '[data-last-meaning]');
+    $log = $this->api("calls/$call")['events'];
+    expect(end($log)['data'])->toMatchArray(['function' => 'ohms', 'red' => 'CC.A', 'black' => 'CC.B', 'entered' => 'OL'])
+        ->and($this->api("calls/$call")['suspects']['parts'][0]['target'])->toBe('CC');
+});
+
+it('draws the wire that is looked at from end to end as wired', function (): void {
+    $this->signIn();
+    $this->freshCall();
+    $this->click('[data-choice=wired]');
+    $this->click('[data-run=w24]');
+    $this->find('[data-wire-view=w24]');
+    $this->find('[data-runs] path');
+    $ends = $this->driver()->executeScript(<<<'JS'
+        const path = document.querySelector('[data-runs] g path:last-child');
+        const frame = path.ownerSVGElement.getBoundingClientRect();
+        return [0, path.getTotalLength()].map((l) => {
+            const at = path.getPointAtLength(l);
+            return [...document.querySelectorAll('[data-run=w24]')].some((run) => {
+                const box = run.getBoundingClientRect();
+                return at.x + frame.left >= box.left && at.x + frame.left <= box.right
+                    && at.y + frame.top >= box.top && at.y + frame.top <= box.bottom;
+            });
+        });
+        JS);
+    expect($ends)->toBe([true, true]);
+});
