@@ -1,7 +1,10 @@
-import type { CircuitSheet, LogEvent, Trace } from '../../api/shapes';
-import { SIGN } from './functions';
+import type { CircuitSheet, LogEvent, MeterFunction, Trace } from '../../api/shapes';
+import { SIGN, UNIT } from './functions';
 
 const CAUSE: Record<string, string> = { found: 'cause', 'not found': 'cause not found', wear: 'plain wear' };
+
+/** As it was typed, with its unit where none was. */
+const inUnit = (entered: unknown, unit: unknown) => (/[a-zµΩ°"]/i.test(String(entered)) ? `${entered}` : `${entered} ${unit}`);
 
 /** An event of the log in plain words. */
 export function eventWords(event: Pick<LogEvent, 'type' | 'data'>, trace: Trace, circuit: CircuitSheet): string {
@@ -10,12 +13,13 @@ export function eventWords(event: Pick<LogEvent, 'type' | 'data'>, trace: Trace,
     switch (event.type) {
         case 'reading': {
             const where = d.black === '' ? `${d.red}${d.turns === undefined ? '' : ` × ${d.turns}`}` : `${d.red} → ${d.black}`;
-            return `${SIGN[d.function as keyof typeof SIGN]} ${where}  ${d.entered}${moment(d.moment)}`;
+            const fn = d.function as MeterFunction;
+            return `${SIGN[fn]} ${where}  ${inUnit(d.entered, UNIT[fn].replace(/[~=]/, ''))}${moment(d.moment)}`;
         }
         case 'felt':
             return `${target(d.target)}: ${d.felt}`;
         case 'measured':
-            return `${d.label} ${d.entered}${/[a-z°"]/i.test(String(d.entered)) ? '' : ` ${d.unit}`}${moment(d.moment)}`;
+            return `${d.label} ${inUnit(d.entered, d.unit)}${moment(d.moment)}`;
         case 'tripped':
             return `${target(d.part)} opened ${d.after === 0 ? 'at once' : `after ${d.after} s`}`;
         case 'jumper':
