@@ -29,7 +29,8 @@ it('tells a leg that is back-fed from one that is fed', function (): void {
 });
 
 it('tells a wire that only hangs beside live ones from one that is back-fed', function (): void {
-    // fifteen metres of yellow beside red in one cable, open at both ends: a meter of ten megohms reads it (common practice, no published source)
+    // fifteen metres of yellow beside red in one cable, open at both ends: a meter of ten megohms reads it
+    // (common practice, no published source)
     $unit = Unit::cooling();
     $open = $unit->settle($unit->conditions(['call_cool' => false]), ['w22:open']);
     expect(Energy::ofPoints($open)['LV.Y'])->toBe(Energy::Ghost)->and($open->at('LV.Y')->abs())->toBeGreaterThan(2.0)
