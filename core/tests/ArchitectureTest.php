@@ -11,6 +11,7 @@ const MAY_IMPORT = [
     'Units' => [],
     'Parts' => ['Circuit', 'Network'],
     'File' => ['Circuit', 'Parts'],
+    'Drafting' => ['Circuit', 'File', 'Parts'],
     'Operation' => ['Circuit', 'Network', 'Parts'],
     'Meter' => ['Circuit', 'Network', 'Operation', 'Parts', 'Units'],
     'Checks' => ['Circuit', 'Meter', 'Network', 'Operation', 'Parts', 'Units'],
@@ -21,7 +22,7 @@ const MAY_IMPORT = [
     'Ladder' => ['Circuit', 'Network', 'Operation', 'Parts'],
     'Interchange' => ['Circuit', 'File', 'Operation', 'Parts'],
     'Console' => [
-        'Checks', 'Circuit', 'Diagnosis', 'File', 'Interchange', 'Ladder', 'Meter', 'Network', 'Operation', 'Parts', 'Record',
+        'Checks', 'Circuit', 'Diagnosis', 'Drafting', 'File', 'Interchange', 'Ladder', 'Meter', 'Network', 'Operation', 'Parts', 'Record',
         'Trial', 'Units', 'Work',
     ],
 ];

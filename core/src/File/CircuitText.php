@@ -6,14 +6,17 @@ namespace Levin\Core\File;
 
 use Symfony\Component\Yaml\Yaml;
 
-/** The text of a circuit file, changed. */
+/** The text of a circuit file, changed: what did not change stands as it stood, comments and all. */
 final class CircuitText
 {
     /** So deep a file is written out; the rest of it stands in one line. */
     private const DEPTH = 2;
 
+    /** Columns. */
+    private const INDENT = 2;
+
     /**
-     * The same unit with other parts in it, as a circuit of its own. The comments of the file are lost.
+     * The same unit with other parts in it, as a circuit of its own.
      *
      * @param  string  $text  of a sound circuit file
      * @param  string  $id  of the new circuit
@@ -31,6 +34,106 @@ final class CircuitText
             }
         }
 
-        return Yaml::dump([...$file, 'id' => $id], self::DEPTH, 2);
+        return self::changed($text, [...$file, 'id' => $id]);
+    }
+
+    /**
+     * A text that says something else, with every line kept of what it says as before.
+     *
+     * @param  string  $text  of a map in block style
+     * @param  array<mixed>  $data  what it is to say
+     */
+    public static function changed(string $text, array $data): string
+    {
+        $was = Yaml::parse($text);
+        $lines = explode("\n", rtrim($text, "\n"));
+        $new = implode("\n", self::block($lines, 0, is_array($was) ? $was : [], $data))."\n";
+
+        // a style that is not known here is written anew: without its comments, but never wrongly
+        return Yaml::parse($new) == $data ? $new : Yaml::dump($data, self::DEPTH, self::INDENT);
+    }
+
+    /**
+     * @param  list<string>  $lines  of a block
+     * @param  int  $depth  of it in the file
+     * @param  array<mixed>  $was  what they say
+     * @param  array<mixed>  $is  what they are to say
+     * @return list<string>
+     */
+    private static function block(array $lines, int $depth, array $was, array $is): array
+    {
+        [$entries, $tail] = Entry::of($lines, $depth * self::INDENT);
+        $fresh = self::freshBehind($was, $is);
+        $all = [];
+        $next = $fresh[''] ?? [];
+        foreach ($entries as $entry) {
+            $isThere = array_key_exists($entry->key, $is);
+            // what takes the place of something takes what was said of it as well
+            $before = $isThere ? $next : [];
+            array_push($all, ...self::writtenAll($depth, $before, $is), ...$entry->lead);
+            if ($isThere) {
+                array_push($all, ...self::entry($entry, $depth, $was[$entry->key] ?? null, $is[$entry->key]));
+                $next = $fresh[$entry->key] ?? [];
+            } else {
+                array_push($all, ...self::writtenAll($depth, array_slice($next, 0, 1), $is));
+                $next = array_slice($next, 1);
+            }
+        }
+
+        return [...$all, ...self::writtenAll($depth, $next, $is), ...$tail];
+    }
+
+    /**
+     * @param  array<mixed>  $was
+     * @param  array<mixed>  $is
+     * @return array<string, list<string>> keys that are new, by the one that they come after; by none where they come first
+     */
+    private static function freshBehind(array $was, array $is): array
+    {
+        $behind = [];
+        $last = '';
+        foreach (array_map(strval(...), array_keys($is)) as $key) {
+            if (array_key_exists($key, $was)) {
+                $last = $key;
+            } else {
+                $behind[$last][] = $key;
+            }
+        }
+
+        return $behind;
+    }
+
+    /**
+     * @param  list<string>  $keys
+     * @param  array<mixed>  $is
+     * @return list<string>
+     */
+    private static function writtenAll(int $depth, array $keys, array $is): array
+    {
+        return array_merge(...array_map(static fn (string $key): array => self::written($depth, $key, $is[$key]), $keys));
+    }
+
+    /** @return list<string> */
+    private static function entry(Entry $entry, int $depth, mixed $was, mixed $is): array
+    {
+        if ($was === $is) {
+            return $entry->lines;
+        }
+        $isBlock = preg_match('/:\s*(#.*)?$/', $entry->lines[0]) === 1;
+        if ($isBlock && $depth + 1 < self::DEPTH && is_array($was) && is_array($is) && ! array_is_list($is)) {
+            return [$entry->lines[0], ...self::block(array_slice($entry->lines, 1), $depth + 1, $was, $is)];
+        }
+        $lines = self::written($depth, $entry->key, $is);
+        $lines[count($lines) - 1] .= $entry->remark();
+
+        return $lines;
+    }
+
+    /** @return non-empty-list<string> */
+    private static function written(int $depth, string $key, mixed $value): array
+    {
+        $text = rtrim(Yaml::dump([$key => $value], self::DEPTH - $depth, self::INDENT), "\n");
+
+        return array_map(static fn (string $line): string => str_repeat(' ', $depth * self::INDENT).$line, explode("\n", $text));
     }
 }

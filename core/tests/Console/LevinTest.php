@@ -199,7 +199,7 @@ it('says of a circuit that chatters what moves and how fast', function (): void 
 it('has a manual for each command, with examples, forms and exit codes', function (string $command): void {
     [$code, $text] = levin($command, '--help');
     expect($code)->toBe(0)->and($text)->toContain("levin $command circuits/")->toContain('Exit code');
-})->with(['check', 'solve', 'meter', 'run', 'spice', 'faults']);
+})->with(['check', 'solve', 'meter', 'run', 'spice', 'faults', 'edit']);
 
 it('completes faults, conditions, points and wires', function (): void {
     $complete = function (string ...$words): string {
@@ -300,3 +300,12 @@ it('says what is wrong with what a check was given', function (array $arguments,
     [['capacitor', 'marked=40', 'read=1e99'], 'Look at the decimal and the unit again'],
     [['capacitor', 'marked=0', 'read=4'], 'marked cannot be zero'], [['capacitor', 'marked=40', 'read=40', 'tolerance=3'], 'Choose one of'],
 ]);
+
+it('prints a circuit with something changed, comments and all, and says what is wrong with it then', function (): void {
+    [$code, $text] = levin('edit', Unit::COOLING, 'rename CC C', 'plate C coil_ohms 14');
+    expect($code)->toBe(0)->and($text)->toStartWith('# Family 1')->toContain('coil_ohms: 14')->not->toMatch('/\bCC\b/');
+    [$code, $text] = levin('edit', Unit::COOLING, 'reland w24 LP.2 HP.2');
+    expect($code)->toBe(1)->and($text)->toMatch('/^# line \d+: LP: Nothing is wired to LP\.2\./m')->toContain('from: HP.2, to: CC.A')
+        ->and(levinJson('edit', Unit::COOLING, 'remove LP')['done'])->toBe(['LP taken out'])
+        ->and(levin('edit', Unit::COOLING, 'melt LP')[0])->toBe(2);
+});

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\File;
+
+/** One entry of a block of YAML as it stands in a text: the comments before it, and its lines. */
+final readonly class Entry
+{
+    /**
+     * @param  list<string>  $lead  lines before it: comments, and empty ones
+     * @param  list<string>  $lines  of its own, one at least
+     */
+    public function __construct(public string $key, public array $lead, public array $lines)
+    {
+    }
+
+    /**
+     * The entries of a block, and what comes after the last one.
+     *
+     * @param  list<string>  $lines
+     * @param  int  $indent  columns that its keys are set in
+     * @return array{list<self>, list<string>}
+     */
+    public static function of(array $lines, int $indent): array
+    {
+        $keys = [];
+        foreach ($lines as $n => $line) {
+            if (preg_match('/^ {'.$indent.'}("[^"]*"|\'[^\']*\'|[^\s#"\'][^:]*):(?:\s|$)/', $line, $found) === 1) {
+                $keys[$n] = trim($found[1], '"\'');
+            }
+        }
+        $begins = [...array_keys($keys), count($lines)];
+        $lead = array_slice($lines, 0, $begins[0]);
+        $entries = [];
+        foreach (array_values($keys) as $n => $key) {
+            $own = array_slice($lines, $begins[$n], $begins[$n + 1] - $begins[$n]);
+            $end = count($own);
+            while ($end > 1 && self::isBetween($own[$end - 1], $indent)) {
+                $end--;
+            }
+            $entries[] = new self($key, $lead, array_slice($own, 0, $end));
+            $lead = array_slice($own, $end);
+        }
+
+        return [$entries, $lead];
+    }
+
+    /** Whether a line belongs to nothing: empty, or a comment no further in than the keys. */
+    private static function isBetween(string $line, int $indent): bool
+    {
+        $text = ltrim($line);
+
+        return $text === '' || $text[0] === '#' && strlen($line) - strlen($text) <= $indent;
+    }
+
+    /** The comment behind it, where it stands in one line. */
+    public function remark(): string
+    {
+        return count($this->lines) === 1 && preg_match('/[}\]]\s+(#.*)$/', $this->lines[0], $found) === 1 ? ' '.$found[1] : '';
+    }
+}
