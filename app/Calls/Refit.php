@@ -8,7 +8,9 @@ use App\Circuits\CircuitShelf;
 use App\Circuits\OwnCircuit;
 use App\Circuits\Revisions;
 use Levin\Core\Circuit\Part;
-use Levin\Core\File\CircuitText;
+use Levin\Core\Drafting\Draft;
+use Levin\Core\Drafting\Edit;
+use Levin\Core\Drafting\Edits\SetPlate;
 use Levin\Core\File\InvalidCircuit;
 use Levin\Core\Record\Event;
 use Levin\Core\Record\EventType;
@@ -32,15 +34,17 @@ final readonly class Refit
         $unit = $call->unit;
         $newest = $unit->circuit->newest;
         $parts = $this->shelf->model($newest)->circuit->parts;
-        $plates = [];
+        $edits = [];
         foreach ($visit->since(null, EventType::Replaced) as $event) {
             $part = $parts[$event->text('part')] ?? null;
-            $plate = $part === null || self::isGone($call, $event) ? [] : self::others($part, $event);
-            $plates = $plate === [] ? $plates : [...$plates, $event->text('part') => [...$plates[$event->text('part')] ?? [], ...$plate]];
+            foreach ($part === null || self::isGone($call, $event) ? [] : self::others($part, $event) as $field => $value) {
+                $edits[] = new SetPlate($event->text('part'), $field, $value);
+            }
         }
-        if ($plates !== []) {
+        if ($edits !== []) {
             $own = OwnCircuit::of($unit->circuit_id, $unit->id)->id;
-            $this->revisions->add(CircuitText::refitted($newest->text, $own, $plates), $own, $call->technician);
+            $draft = array_reduce($edits, static fn (Draft $d, Edit $e): Draft => $e->on($d), Draft::of($newest->text));
+            $this->revisions->add($draft->named($own)->text(), $own, $call->technician);
             $unit->update(['circuit_id' => $own]);
         }
     }

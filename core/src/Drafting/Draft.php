@@ -43,6 +43,12 @@ final readonly class Draft
         return CircuitText::changed($this->text, $this->data);
     }
 
+    /** The same unit as a circuit of its own. */
+    public function named(string $id): self
+    {
+        return new self($this->text, [...$this->data, 'id' => $id]);
+    }
+
     /** @throws InvalidCircuit while something is wrong with it */
     public function circuit(): Circuit
     {

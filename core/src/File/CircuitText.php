@@ -16,28 +16,6 @@ final class CircuitText
     private const INDENT = 2;
 
     /**
-     * The same unit with other parts in it, as a circuit of its own.
-     *
-     * @param  string  $text  of a sound circuit file
-     * @param  string  $id  of the new circuit
-     * @param  array<string, array<string, float|string>>  $plates  fields of plates that are others now, by part, in the units of the file
-     */
-    public static function refitted(string $text, string $id, array $plates): string
-    {
-        $file = Yaml::parse($text);
-        if (! is_array($file) || ! is_array($file['parts'] ?? null)) {
-            throw new \LogicException('Not a circuit file.');
-        }
-        foreach ($plates as $part => $plate) {
-            if (is_array($file['parts'][$part] ?? null)) {
-                $file['parts'][$part]['plate'] = [...(array) ($file['parts'][$part]['plate'] ?? []), ...$plate];
-            }
-        }
-
-        return self::changed($text, [...$file, 'id' => $id]);
-    }
-
-    /**
      * A text that says something else, with every line kept of what it says as before.
      *
      * @param  string  $text  of a map in block style

@@ -32,6 +32,23 @@ it('is the shipped circuit while nothing is changed', function (string $id): voi
         ->and($draft->circuit())->toEqual(Unit::shipped($id)->model()->circuit);
 })->with(fn (): array => Unit::everyShipped());
 
+it('is the same unit with another plate as a circuit of its own, for every shipped circuit', function (string $id): void {
+    $old = Unit::shipped($id)->model()->circuit;
+    $part = array_key_first(array_filter($old->parts, static fn ($p): bool => isset($p->plate['volts'])));
+    $new = (new SetPlate($part, 'volts', 230.0))->on(draft($id))->named('its-own')->circuit();
+    expect($new->id)->toBe('its-own')->and($new->part($part)->number('volts'))->toBe(230.0)
+        // every line of the file stands where it stood
+        ->and(array_diff_key($new->parts, [$part => 0]))->toEqual(array_diff_key($old->parts, [$part => 0]))
+        ->and($new->wires)->toEqual($old->wires)
+        ->and($new->conditions)->toEqual($old->conditions)
+        ->and($new->ladder)->toEqual($old->ladder)
+        ->and($new->quantities)->toEqual($old->quantities);
+})->with(fn (): array => Unit::everyShipped());
+
+it('takes no file that is none', function (): void {
+    Draft::of('just words');
+})->throws(LogicException::class);
+
 it('calls a part by the letters of the label wherever it is named', function (): void {
     $draft = (new Rename('COMP', 'C'))->on(draft());
     $circuit = $draft->circuit();
