@@ -136,17 +136,19 @@ final readonly class Desks implements Traces
     /** @throws NoDesk when it does not open */
     private function putUp(int $revision, string $door): void
     {
-        // of two who want one at once, one puts it up
+        // of two who want one at once, one puts it up; the lock is this process's alone, and not the desk's as long as that sits
         if (! is_dir(dirname($door))) {
             @mkdir(dirname($door), 0o700);
         }
-        $lock = @fopen("$door.lock", 'c') ?: throw new NoDesk('There is no place for one.');
+        $lock = @fopen("$door.lock", 'ce') ?: throw new NoDesk('There is no place for one.');
         flock($lock, LOCK_EX);
         if (file_exists($door) && $this->isOpen($door)) {
             return;
         }
         $process = Process::fromShellCommandline(
-            'exec setsid "$PHP" artisan levin:desk "$REVISION" "$DOOR" > /dev/null 2>&1 < /dev/null &',
+            // nor are the port and the connections of whoever serves here
+            'exec 3>&- 4>&- 5>&- 6>&- 7>&- 8>&- 9>&-;'
+                .' exec setsid "$PHP" artisan levin:desk "$REVISION" "$DOOR" > /dev/null 2>&1 < /dev/null &',
             base_path(),
             ['PHP' => PHP_BINARY, 'REVISION' => (string) $revision, 'DOOR' => $door],
         );

@@ -175,3 +175,22 @@ it('leaves for whoever knocks only what is done ahead', function (): void {
     expect($other->isThere())->toBeTrue();
     $other->close();
 });
+
+it('holds up nobody who asks while one is put up, for as long as that sits', function (): void {
+    // one that only opens and closes its door: what is asked there is worked out here
+    file_put_contents("$this->folder/artisan", <<<'PHP'
+        <?php
+        $door = stream_socket_server("unix://$argv[3]");
+        for ($until = time() + 30; time() < $until && file_exists($argv[3]); ) {
+            @stream_socket_accept($door, 0.2);
+        }
+        PHP);
+    $base = base_path();
+    app()->setBasePath($this->folder);
+    $stands = (new Desks(app(Trace::class), $this->folder, 'none'))->of($this->call->id, $this->marit);
+    app()->setBasePath($base);
+    [$lock] = glob("$this->folder/*.lock");
+    expect(json_encode($stands))->toBe(json_encode(app(Trace::class)->of($this->call->id, $this->marit)))
+        ->and(glob("$this->folder/*.sock"))->toHaveCount(1)
+        ->and(flock(fopen($lock, 'c'), LOCK_EX | LOCK_NB))->toBeTrue();
+});
