@@ -80,6 +80,11 @@ it('exports the diagram as SVG', function (): void {
         'image/svg+xml',
     )->getContent();
     expect(simplexml_load_string($svg))->not->toBeFalse();
+    foreach (['letter' => '279.4mm', 'a4' => '297mm'] as $paper => $width) {
+        $pages = $this->get("/api/revisions/1/diagram.svg?paper=$paper")->assertOk()->getContent();
+        expect((string) simplexml_load_string($pages)['width'])->toBe($width);
+    }
+    $this->getJson('/api/revisions/1/diagram.svg?paper=napkin')->assertUnprocessable()->assertJsonValidationErrors('paper');
 });
 
 it('shows a unit with its nameplate, its parts\' plates and its calls', function (): void {

@@ -10,7 +10,7 @@ use Levin\Core\Circuit\Circuit;
 final class Svg
 {
     /** So wide is a page to a rung: shorter ones are not drawn larger than others. */
-    private const PAGE = 1100.0;
+    public const PAGE = 1100.0;
 
     public static function of(Drawing $drawing, Circuit $circuit): string
     {
