@@ -42,7 +42,7 @@ it('groups what each result would mean by part, and knows which is as on a healt
     $probe = new Candidate(new Probe(MeterFunction::VoltsAc, 'HP.1', 'HP.2'), new Occasion($unit->conditions()), [], 1.0, 1.0);
     $ranked = Ranked::of($probe, 0.0, 1.0, [[$open, $tripped], [$coil]]);
     $advice = (new Telling($predictor, [$open => 0.3, $tripped => 0.5, $coil => 0.2]))->of($ranked, $probe);
-    expect(array_map(static fn (Result $r): array => [$r->said, $r->parts, $r->isAsHealthy], $advice->outcomes))->toBe([
+    expect(array_map(static fn (Result $r): array => [$r->said, $r->wrong, $r->isAsHealthy], $advice->outcomes))->toBe([
         ['26.7 V', ['High-pressure switch'], false], ['about 0 V', ['Contactor'], true],
     ])->and($advice->outcomes[0]->probability)->toEqualWithDelta(0.8, 1e-9)
         ->and($advice->outcomes[0]->suspects[0])->toContain('did its job')
