@@ -29,7 +29,7 @@ final readonly class Alone
     public function tests(string $target): array
     {
         $model = $this->predictor->settler->model;
-        $own = $this->own($model->component($target)->id);
+        $own = $this->predictor->lineup->priorOf($model->component($target)->id, $this->from->fresh);
         $off = Conditions::poweredDown($model->circuit, $this->from->now);
         $left = $this->predictor->settled(0, $off);
         $ranking = new Ranking($this->predictor, self::among(self::GOOD, $own), [], null, $this->from->leaning);
@@ -42,20 +42,6 @@ final readonly class Alone
         $telling = new Telling($this->predictor, self::among(1 - array_sum($learned), $learned), true);
 
         return array_map(static fn (Ranked $r): Advice => $telling->of($r, $r->candidate), $ranking->best(self::TOLD));
-    }
-
-    /** @return array<int, float> by variant: what may be wrong with it, and how often that is */
-    private function own(string $target): array
-    {
-        $prior = $this->predictor->lineup->prior($this->from->fresh);
-        $own = [];
-        foreach ($this->predictor->suspects as $suspect) {
-            foreach ($suspect->single()?->target === $target ? $suspect->variants : [] as $v) {
-                $own[$v] = $prior[$v];
-            }
-        }
-
-        return $own;
     }
 
     /**

@@ -93,13 +93,7 @@ final readonly class Evidence
      */
     private function withAnother(string $part, array $fits, Predictor $predictor): array
     {
-        $prior = $predictor->lineup->prior();
-        $its = [];
-        foreach ($predictor->suspects as $suspect) {
-            foreach ($suspect->single()?->target === $part ? $suspect->variants : [] as $v) {
-                $its[$v] = $prior[$v];
-            }
-        }
+        $its = $predictor->lineup->priorOf($part);
         $all = array_sum($its);
         $had = $this->test->fits($predictor, $this->when, $this->shown, array_keys($its));
         $then = array_map(static fn (Fit $fit, float $weight): array => [$fit, 0.5 * $weight / $all], $had, $its);

@@ -129,4 +129,23 @@ final readonly class Lineup
             $this->variants,
         );
     }
+
+    /**
+     * The same of what may be wrong with one part or wire.
+     *
+     * @param  list<string>  $fresh  parts that have been replaced
+     * @return array<int, float> by variant
+     */
+    public function priorOf(string $target, array $fresh = []): array
+    {
+        $prior = $this->prior($fresh);
+        $own = [];
+        foreach ($this->suspects as $suspect) {
+            foreach ($suspect->single()?->target === $target ? $suspect->variants : [] as $v) {
+                $own[$v] = $prior[$v];
+            }
+        }
+
+        return $own;
+    }
 }
