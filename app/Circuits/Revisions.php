@@ -7,7 +7,7 @@ namespace App\Circuits;
 use App\Database\Write;
 use App\Shop\User;
 use Illuminate\Database\Eloquent\Builder;
-use Levin\Core\Checks\Unopened;
+use Levin\Core\Checks\Slips\Slips;
 use Levin\Core\File\CircuitReader;
 use Levin\Core\File\InvalidCircuit;
 use Levin\Core\File\Problem;
@@ -26,9 +26,10 @@ final class Revisions
     public function add(string $text, string $name, ?User $by = null): CircuitRevision
     {
         $circuit = CircuitReader::fromText($text, $name);
-        $short = Unopened::anywhere(new Model($circuit));
-        if ($short !== null) {
-            throw new InvalidCircuit($name, [new Problem($short->line, '', $short->what(), $short->remedy())]);
+        foreach (Slips::in(new Model($circuit)) as $wrong) {
+            if ($wrong->bars) {
+                throw new InvalidCircuit($name, [new Problem($wrong->line, '', $wrong->what, $wrong->remedy)]);
+            }
         }
         $hash = hash('sha256', $text);
         $source = $by === null ? RevisionSource::Shipped : RevisionSource::Shop;

@@ -4,11 +4,7 @@ declare(strict_types=1);
 
 namespace Levin\Core\Checks;
 
-use Levin\Core\Circuit\Conditions;
-use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Settled;
-use Levin\Core\Operation\Settler;
-use Levin\Core\Parts\Faults;
 use Levin\Core\Parts\Kind;
 
 /** A current no unit can stand that flows in what a circuit has come to, and that nothing opens. */
@@ -54,19 +50,6 @@ final readonly class Unopened
         $first = array_values([...$parts, ...$wires])[0] ?? $circuit->part($source);
 
         return new self($source, $most, array_map(strval(...), [...array_keys($parts), ...array_keys($wires)]), $first->line);
-    }
-
-    /** The first short that a circuit's switches make: as it ships, and with each of them the other way. */
-    public static function anywhere(Model $model): ?self
-    {
-        $settler = Settler::of($model);
-        $now = Conditions::healthyDefaults($model->circuit);
-        $short = self::in($settler->settle($now, Faults::none()));
-        foreach ($model->circuit->conditions as $name => $condition) {
-            $short ??= self::in($settler->settle($now->with((string) $name, ! $condition->default), Faults::none()));
-        }
-
-        return $short;
     }
 
     public function what(): string

@@ -11,7 +11,9 @@ final readonly class Unwell
 {
     private const SIGNS = ['hums', 'buzzes', 'runs backwards'];
 
-    private function __construct(private string $part, private string $seen, private ?int $line)
+    public const REMEDY = 'Look at its plate, its wires and what feeds it.';
+
+    private function __construct(public string $part, private string $seen)
     {
     }
 
@@ -19,23 +21,18 @@ final readonly class Unwell
     public static function in(Settled $healthy): array
     {
         $found = [];
-        foreach ($healthy->model->circuit->parts as $id => $part) {
+        foreach (array_keys($healthy->model->circuit->parts) as $id) {
             $seen = in_array($id, $healthy->chattering, true) ? 'never comes to rest' : $healthy->observed((string) $id);
             if ($seen === 'never comes to rest' || in_array($seen, self::SIGNS, true)) {
-                $found[] = new self((string) $id, $seen, $part->line);
+                $found[] = new self((string) $id, $seen);
             }
         }
 
         return $found;
     }
 
-    public function words(): string
+    public function what(): string
     {
-        return sprintf(
-            '%s%s %s with nothing wrong. Look at its plate, its wires and what feeds it.',
-            $this->line === null ? '' : "line $this->line: ",
-            $this->part,
-            $this->seen,
-        );
+        return ucfirst("it $this->seen with nothing wrong.");
     }
 }

@@ -73,6 +73,14 @@ final readonly class Part
         return in_array($terminal, $this->terminals, true);
     }
 
+    /** The same part with its metal body bonded to another point. */
+    public function onCase(string $point): self
+    {
+        return new self(
+            $this->id, $this->kind, $this->label, $this->place, $this->plate, $this->terminals, $point, $this->line, $this->program, $this->printed,
+        );
+    }
+
     /** @param  array<string, mixed>  $plate values that take the place of those it has */
     public function withPlate(array $plate): self
     {

@@ -44,4 +44,10 @@ final readonly class Wire
     {
         return new self($this->id, $from, $to, $this->colour, $this->gauge, $this->length, $this->case, $this->line, $this->bundle);
     }
+
+    /** The same wire beside other metal. */
+    public function rubbingOn(string $case): self
+    {
+        return new self($this->id, $this->from, $this->to, $this->colour, $this->gauge, $this->length, $case, $this->line, $this->bundle);
+    }
 }

@@ -6,12 +6,8 @@ namespace Levin\Core\Console;
 
 use Levin\Core\Checks\BranchCircuit;
 use Levin\Core\Checks\BranchCircuits;
-use Levin\Core\Checks\Unopened;
-use Levin\Core\Checks\Unwell;
-use Levin\Core\Circuit\Conditions;
+use Levin\Core\Checks\Slips\Slips;
 use Levin\Core\Operation\Model;
-use Levin\Core\Operation\Settler;
-use Levin\Core\Parts\Faults;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
@@ -30,7 +26,9 @@ final class CheckCommand extends CircuitCommand
             condition the other way.
 
             Of every fuse and breaker that feeds motors or heaters it computes the minimum circuit ampacity and the largest device
-            (NEC 440.22, 440.32–33, 424.4(B)) and warns of one that is larger. Local codes and the unit's plate come first.
+            (NEC 440.22, 440.32–33, 424.4(B)) and warns of one that is larger. Local codes and the unit's plate come first. It warns of
+            other slips of whoever copies a diagram as well: a load with no way back, two loads in series, a coil on the wrong volts,
+            what blows with nothing wrong, a wire to nowhere, a transformer whose loads have no fuse before them.
 
               <info>levin check circuits/gas-furnace.yaml</info>
 
@@ -49,21 +47,12 @@ final class CheckCommand extends CircuitCommand
             'points' => count($circuit->points()),
             'faults' => count($model->faults->all),
         ];
-        $unopened = Unopened::anywhere($model);
-        if ($unopened !== null) {
-            return [$circuit->id.': '.$unopened->words(), ['sound' => false, 'unopened' => $unopened], Command::FAILURE];
+        $wrong = Slips::in($model);
+        if (($wrong[0] ?? null)?->bars === true) {
+            return [$circuit->id.': '.$wrong[0], ['sound' => false, 'wrong' => $wrong], Command::FAILURE];
         }
         $branches = BranchCircuits::of($model);
-        $healthy = Settler::of($model)->settle(Conditions::healthyDefaults($circuit), Faults::none());
-        $unwell = array_map(static fn (Unwell $u): string => $u->words(), Unwell::in($healthy));
-        $overfused = array_map(
-            static fn (BranchCircuit $b): string => sprintf(
-                'line %d: %s: %g A is more than the %d A that its loads allow (%s). Fit %d A, or correct its plate.',
-                $circuit->part($b->device)->line, $b->device, $b->fitted, $b->maximumDevice, $b->rule, $b->maximumDevice,
-            ),
-            array_values(array_filter($branches, static fn (BranchCircuit $b): bool => $b->isOverfused())),
-        );
-        $warnings = [...$overfused, ...$unwell];
+        $warnings = array_map(strval(...), $wrong);
         $text = [
             "$circuit->title: sound. ".implode(
                 ', ',

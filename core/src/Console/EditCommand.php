@@ -7,7 +7,7 @@ namespace Levin\Core\Console;
 use Levin\Core\Drafting\Draft;
 use Levin\Core\Drafting\Edit;
 use Levin\Core\Drafting\Edits;
-use Levin\Core\File\Problem;
+use Levin\Core\Drafting\Review;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -52,7 +52,8 @@ final class EditCommand extends CircuitCommand
         foreach ($edits as $edit) {
             $draft = $edit->on($draft);
         }
-        $problems = array_map(static fn (Problem $p): string => (string) $p, $draft->problems());
+        $review = Review::of($draft);
+        $problems = array_map(strval(...), $review->wrong);
         $text = implode('', array_map(static fn (string $p): string => "# $p\n", $problems)).rtrim($draft->text(), "\n");
         $data = [
             'done' => array_map(static fn (Edit $e): string => $e->words(), $edits),
@@ -60,6 +61,6 @@ final class EditCommand extends CircuitCommand
             'file' => $draft->text(),
         ];
 
-        return [$text, $data, $problems === [] ? Command::SUCCESS : Command::FAILURE];
+        return [$text, $data, $review->isSound() ? Command::SUCCESS : Command::FAILURE];
     }
 }

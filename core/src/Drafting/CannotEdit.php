@@ -42,4 +42,53 @@ final class CannotEdit extends DraftingException
     {
         return new self("Say it like this: $usage");
     }
+
+    /** @param  list<string>  $terminals  that have wires and that the other kind has not */
+    public static function nowhere(string $part, string $kind, array $terminals, string $has): self
+    {
+        $left = implode(', ', $terminals);
+
+        return new self("A $kind has $has. Say where the wires of $part on $left go, such as {$terminals[0]}=".explode(', ', $has)[0].'.');
+    }
+
+    public static function between(string $kind): self
+    {
+        return new self("A $kind has more than two terminals: say which one the wire goes to, and which one it goes on from.");
+    }
+
+    public static function notInSeries(string $part): self
+    {
+        return new self("$part does not lie in series in one wire: take it out, or land its wires elsewhere one by one.");
+    }
+
+    public static function ownTerminals(string $part): self
+    {
+        return new self("The terminals of $part are those of its kind. Take another kind, or land its wires on other ones.");
+    }
+
+    public static function wired(string $point): self
+    {
+        return new self("There are wires on $point: land them elsewhere first.");
+    }
+
+    public static function last(string $part): self
+    {
+        return new self("It is the last terminal of $part: take the part out instead.");
+    }
+
+    /** @param  list<string>  $known */
+    public static function oneOf(string $what, string $given, array $known): self
+    {
+        return new self("\"$given\" is no $what. It can be: ".implode(', ', $known).'.');
+    }
+
+    public static function used(string $name, string $by): self
+    {
+        return new self("\"$name\" is used by $by.");
+    }
+
+    public static function step(string $line): self
+    {
+        return new self("\"$line\" is not understood. A step says: lamp WORDS, on OUTPUT OUTPUT, to STEP if INPUT and not INPUT for SECONDS, count NAME, clear NAME.");
+    }
 }

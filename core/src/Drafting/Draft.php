@@ -8,7 +8,6 @@ use Levin\Core\Circuit\Circuit;
 use Levin\Core\File\CircuitReader;
 use Levin\Core\File\CircuitText;
 use Levin\Core\File\InvalidCircuit;
-use Levin\Core\File\Problem;
 use Levin\Core\Parts\Catalogue;
 use Symfony\Component\Yaml\Yaml;
 
@@ -20,8 +19,10 @@ use Symfony\Component\Yaml\Yaml;
  */
 final readonly class Draft
 {
-    /** Letters of what is read aloud: nothing in them is a point. */
-    private const SAID = ['label', 'title', 'notes', 'supply', 'printed', 'on', 'off', 'cause', 'colour', 'bundle'];
+    private const PART_NAME = '/^[A-Z][A-Z0-9_]*$/';
+
+    /** Of what no part has: wires, places, conditions, quantities. */
+    private const SMALL_NAME = '/^[a-z][a-z0-9_]*$/';
 
     /**
      * @param  array<mixed>  $data  what the file says
@@ -46,25 +47,19 @@ final readonly class Draft
     /** The same unit as a circuit of its own. */
     public function named(string $id): self
     {
-        return new self($this->text, [...$this->data, 'id' => $id]);
+        return $this->saying('id', $id);
+    }
+
+    /** The same with another word at the head of its file: title, family, supply, notes. */
+    public function saying(string $key, string $value): self
+    {
+        return new self($this->text, [...$this->data, $key => $value]);
     }
 
     /** @throws InvalidCircuit while something is wrong with it */
     public function circuit(): Circuit
     {
         return CircuitReader::fromText($this->text(), 'the draft');
-    }
-
-    /** @return list<Problem> what is wrong with it, and where */
-    public function problems(): array
-    {
-        try {
-            $this->circuit();
-
-            return [];
-        } catch (InvalidCircuit $e) {
-            return $e->problems;
-        }
     }
 
     /** @return array<string, PartData> by id */
@@ -78,6 +73,12 @@ final readonly class Draft
     {
         /** @var array<string, WireData> */
         return $this->entries('wires');
+    }
+
+    /** @return array<string, array<string, mixed>> of `places`, `conditions` or `quantities`, by name */
+    public function world(string $of): array
+    {
+        return $this->entries($of);
     }
 
     /**
@@ -106,6 +107,23 @@ final readonly class Draft
         return substr($point, 0, (int) strrpos($point, '.'));
     }
 
+    /** The terminal that a point is. */
+    public static function terminalOf(string $point): string
+    {
+        return substr($point, strlen(self::partOf($point)) + 1);
+    }
+
+    /**
+     * @return array<string, WireData> the wires of a part, by id
+     */
+    public function wiresOf(string $part): array
+    {
+        return array_filter(
+            $this->wires(),
+            static fn (array $w): bool => self::partOf($w['from']) === $part || self::partOf($w['to']) === $part,
+        );
+    }
+
     /**
      * One more part, behind another one, or another one in its place.
      *
@@ -115,7 +133,7 @@ final readonly class Draft
      */
     public function withPart(string $id, array $part, ?string $behind = null): self
     {
-        if (preg_match('/^[A-Z][A-Z0-9_]*$/', $id) !== 1) {
+        if (preg_match(self::PART_NAME, $id) !== 1) {
             throw CannotEdit::name($id, 'parts are named in capitals and digits, such as HP2');
         }
         $kind = $part['kind'] ?? '';
@@ -130,10 +148,25 @@ final readonly class Draft
      * One more wire, behind another one, or another one in its place.
      *
      * @param  WireData  $wire
+     *
+     * @throws CannotEdit
      */
     public function withWire(string $id, array $wire, ?string $behind = null): self
     {
-        return $this->with('wires', self::put($this->wires(), $id, $wire, $behind));
+        return $this->with('wires', self::put($this->wires(), self::small($id), $wire, $behind));
+    }
+
+    /**
+     * One more place, condition or quantity, or another one in its place.
+     *
+     * @param  string  $of  `places`, `conditions` or `quantities`
+     * @param  array<string, mixed>  $entry
+     *
+     * @throws CannotEdit
+     */
+    public function withWorld(string $of, string $name, array $entry): self
+    {
+        return $this->with($of, self::put($this->entries($of), self::small($name), $entry, null));
     }
 
     public function withoutPart(string $id): self
@@ -144,6 +177,11 @@ final readonly class Draft
     public function withoutWire(string $id): self
     {
         return $this->with('wires', array_diff_key($this->wires(), [$id => true]));
+    }
+
+    public function withoutCondition(string $name): self
+    {
+        return $this->with('conditions', array_diff_key($this->entries('conditions'), [$name => true]));
     }
 
     /** A name for a wire that no other one has: that of the wire it is beside, and a letter. */
@@ -157,6 +195,14 @@ final readonly class Draft
         return $beside.$letter;
     }
 
+    /** The next number for a wire. */
+    public function nextWire(): string
+    {
+        $numbers = array_map(static fn (string $id): int => (int) preg_replace('/\D+/', '', $id), array_keys($this->wires()));
+
+        return 'w'.(1 + max(0, ...$numbers));
+    }
+
     /** Every point of a part by another name of the part, and every rule that goes by it. */
     public function calling(string $part, string $name): self
     {
@@ -164,9 +210,39 @@ final readonly class Draft
         foreach ($this->parts() as $id => $own) {
             $parts[$id === $part ? $name : $id] = $own;
         }
-        $data = self::renamed([...$this->data, 'parts' => $parts], $part, $name);
 
-        return new self($this->text, is_array($data) ? $data : []);
+        return $this->rewritten(new self($this->text, [...$this->data, 'parts' => $parts]), Mention::renamed($part, $name));
+    }
+
+    /** One terminal of a part by another name, wherever it is named. */
+    public function callingTerminal(string $part, string $terminal, string $name): self
+    {
+        return $this->rewritten($this, Mention::relettered($part, $terminal, $name));
+    }
+
+    /** Nothing said any more of what is not there, but for the wires: references, rows of the drawing. */
+    public function forgetting(string $part): self
+    {
+        $isOn = static fn (mixed $point): bool => is_string($point) && self::partOf($point) === $part;
+        $data = $this->data;
+        $references = is_array($data['references'] ?? null) ? $data['references'] : [];
+        foreach ($references as $key => $points) {
+            $references[$key] = array_values(array_filter(is_array($points) ? $points : [], static fn (mixed $p): bool => ! $isOn($p)));
+        }
+        $ladder = is_array($data['ladder'] ?? null) ? $data['ladder'] : [];
+        foreach ($ladder as $n => $section) {
+            if (is_array($section) && is_array($section['rows'] ?? null)) {
+                $keeps = static fn (mixed $row): bool => ! is_array($row) || array_filter($row, $isOn) === [];
+                $ladder[$n] = [...$section, 'rows' => array_values(array_filter($section['rows'], $keeps))];
+            }
+        }
+        $without = array_filter($ladder, static fn (mixed $s): bool => ! is_array($s) || ($s['rows'] ?? null) !== []);
+
+        return new self($this->text, [
+            ...$data,
+            ...($references === [] ? [] : ['references' => $references]),
+            'ladder' => array_values($without),
+        ]);
     }
 
     /** Whether all voltages are counted from a point of a part. */
@@ -177,20 +253,19 @@ final readonly class Draft
         return is_string($earth) && self::partOf($earth) === $part;
     }
 
-    private static function renamed(mixed $value, string $part, string $name, string $key = ''): mixed
+    private function rewritten(self $draft, Mention $mention): self
     {
-        if (is_string($value) && ! in_array($key, self::SAID, true)) {
-            $quoted = preg_quote($part, '/');
+        $data = $mention->in($draft->data);
 
-            return preg_replace(["/^$quoted(?=\\.[^.]+$)/", "/^((?:not )?)$quoted(?= )/"], [$name, "\\1$name"], $value);
-        }
-        if (is_array($value) && ! in_array($key, self::SAID, true)) {
-            foreach ($value as $k => $one) {
-                $value[$k] = self::renamed($one, $part, $name, is_string($k) ? $k : $key);
-            }
-        }
+        return new self($draft->text, is_array($data) ? $data : []);
+    }
 
-        return $value;
+    /** @throws CannotEdit */
+    private static function small(string $name): string
+    {
+        return preg_match(self::SMALL_NAME, $name) === 1
+            ? $name
+            : throw CannotEdit::name($name, 'it is named in small letters, digits and _, such as w12');
     }
 
     /** @return array<string, array<string, mixed>> */

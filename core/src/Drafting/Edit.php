@@ -22,4 +22,22 @@ abstract readonly class Edit
      * @throws CannotEdit when they are not those that it takes
      */
     abstract public static function said(array $words): self;
+
+    /** The word that its usage begins with. */
+    public static function verb(): string
+    {
+        return explode(' ', static::usage())[0];
+    }
+
+    /**
+     * @param  list<string>  $words
+     *
+     * @throws CannotEdit when there are fewer or more than it takes
+     */
+    protected static function need(array $words, int $least, ?int $most = null): void
+    {
+        if (count($words) < $least || count($words) > ($most ?? $least)) {
+            throw CannotEdit::words(static::usage());
+        }
+    }
 }

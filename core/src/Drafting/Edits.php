@@ -19,22 +19,16 @@ final class Edits
         $words = array_map(strval(...), str_getcsv(trim($line), ' ', '"', ''));
         $verb = (string) array_shift($words);
         foreach (self::all() as $edit) {
-            if (self::verb($edit) === $verb) {
+            if ($edit::verb() === $verb) {
                 return $edit::said($words);
             }
         }
-        throw CannotEdit::unknownVerb($verb, ...array_map(self::verb(...), self::all()));
+        throw CannotEdit::unknownVerb($verb, ...array_map(static fn (string $edit): string => $edit::verb(), self::all()));
     }
 
     /** @return list<class-string<Edit>> */
     public static function all(): array
     {
         return Subclasses::in('Drafting/Edits/*.php', Edit::class);
-    }
-
-    /** @param  class-string<Edit>  $edit */
-    private static function verb(string $edit): string
-    {
-        return explode(' ', $edit::usage())[0];
     }
 }

@@ -72,7 +72,9 @@ final readonly class CircuitBuilder
             $soundness->checkReach($circuit, $world->wired);
             $soundness->checkRules($circuit);
         }
-        $this->problems->raise($this->file);
+        if ($this->problems->count() > 0) {
+            $this->problems->raise($this->file, Sketch::of($circuit));
+        }
     }
 
     /** @return array<string, Part> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Levin\Core\File;
 
+use Levin\Core\Circuit\Circuit;
 use Levin\Core\Circuit\UnknownName;
 
 /** Collects what is wrong with a file, so that all of it can be said at once. */
@@ -52,13 +53,14 @@ final class Problems
 
     /**
      * @param  string  $file  its name
+     * @param  Circuit|null  $sketch  what can be drawn of it all the same
      *
      * @throws InvalidCircuit when there are any
      */
-    public function raise(string $file): void
+    public function raise(string $file, ?Circuit $sketch = null): void
     {
         if ($this->all !== []) {
-            throw new InvalidCircuit($file, $this->all);
+            throw new InvalidCircuit($file, $this->all, $sketch);
         }
     }
 }

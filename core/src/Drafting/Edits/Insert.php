@@ -7,59 +7,51 @@ namespace Levin\Core\Drafting\Edits;
 use Levin\Core\Drafting\CannotEdit;
 use Levin\Core\Drafting\Draft;
 use Levin\Core\Drafting\Edit;
+use Levin\Core\Drafting\Fresh;
+use Levin\Core\Drafting\Series;
 
 /** A part in series in a wire: the wire goes to it, and another one of its colour goes on. */
 final readonly class Insert extends Edit
 {
-    /**
-     * @param  string  $in  terminal that the wire goes to
-     * @param  string  $out  terminal that it goes on from
-     */
+    /** @var list<string> the terminal that the wire goes to, and the one it goes on from */
+    private array $terminals;
+
     public function __construct(
         private string $wire,
         private string $id,
         private string $kind,
-        private string $in,
-        private string $out,
-        private string $label,
+        private string $label = '',
+        string ...$terminals,
     ) {
+        $this->terminals = array_values($terminals);
     }
 
     #[\Override]
     public function on(Draft $draft): Draft
     {
-        $wire = $draft->wire($this->wire);
-        if (isset($draft->parts()[$this->id])) {
-            throw CannotEdit::taken($this->id);
-        }
-        $beside = Draft::partOf($wire['from']);
-        $more = $draft->freeWire($this->wire);
+        $beside = Draft::partOf($draft->wire($this->wire)['from']);
+        $draft = Fresh::part($draft, $this->id, $this->kind, $this->label, $beside);
 
-        return $draft
-            ->withPart($this->id, [
-                'kind' => $this->kind,
-                'label' => $this->label,
-                'place' => $draft->part($beside)['place'] ?? '',
-            ], $beside)
-            ->withWire($this->wire, [...$wire, 'to' => "$this->id.$this->in"])
-            ->withWire($more, [...$wire, 'from' => "$this->id.$this->out"], $this->wire);
+        return Series::in($draft, $this->wire, $this->id, ...Series::terminals($this->kind, $this->terminals));
     }
 
     #[\Override]
     public function words(): string
     {
-        return "$this->label $this->id in series in $this->wire";
+        return ($this->label === '' ? $this->kind : $this->label)." $this->id in series in $this->wire";
     }
 
     #[\Override]
     public static function usage(): string
     {
-        return 'insert WIRE PART KIND TERMINAL TERMINAL "LABEL"';
+        return 'insert WIRE PART KIND ["LABEL" [TERMINAL TERMINAL]]';
     }
 
     #[\Override]
     public static function said(array $words): self
     {
-        return count($words) === 6 ? new self(...$words) : throw CannotEdit::words(self::usage());
+        self::need($words, 3, 6);
+
+        return count($words) === 5 ? throw CannotEdit::words(self::usage()) : new self(...$words);
     }
 }

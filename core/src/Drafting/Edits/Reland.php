@@ -42,6 +42,8 @@ final readonly class Reland extends Edit
     #[\Override]
     public static function said(array $words): self
     {
-        return count($words) === 3 ? new self(...$words) : throw CannotEdit::words(self::usage());
+        self::need($words, 3);
+
+        return new self(...$words);
     }
 }

@@ -7,6 +7,7 @@ namespace Levin\Core\Drafting\Edits;
 use Levin\Core\Drafting\CannotEdit;
 use Levin\Core\Drafting\Draft;
 use Levin\Core\Drafting\Edit;
+use Levin\Core\Drafting\Series;
 
 /** A part is taken out: what went through it goes on without it, and what else was on it goes with it. */
 final readonly class Remove extends Edit
@@ -18,27 +19,50 @@ final readonly class Remove extends Edit
     #[\Override]
     public function on(Draft $draft): Draft
     {
-        $draft->part($this->part);
+        $own = $draft->part($this->part);
         if ($draft->isEarth($this->part)) {
             throw CannotEdit::isEarth($this->part);
         }
-        $isOn = fn (string $point): bool => Draft::partOf($point) === $this->part;
-        $own = array_filter($draft->wires(), static fn (array $w): bool => $isOn($w['from']) || $isOn($w['to']));
-        $ends = $fars = [];
-        foreach ($own as $wire) {
-            $ends[] = $isOn($wire['from']) ? $wire['from'] : $wire['to'];
-            $fars[] = $isOn($wire['from']) ? $wire['to'] : $wire['from'];
+        $joined = self::isStrap($draft, $this->part) ? null : Series::out($draft, $this->part);
+        foreach (array_keys($joined === null ? $draft->wiresOf($this->part) : []) as $wire) {
+            $draft = $draft->withoutWire($wire);
         }
-        foreach (array_keys($own) as $id) {
-            $draft = $draft->withoutWire($id);
-        }
-        $isThrough = count($own) === 2 && $ends[0] !== $ends[1] && $fars[0] !== $fars[1] && ! $isOn($fars[0]) && ! $isOn($fars[1]);
-        if ($isThrough) {
-            $first = array_key_first($own);
-            $draft = $draft->withWire($first, [...$own[$first], 'from' => $fars[0], 'to' => $fars[1]]);
+        $draft = ($joined ?? $draft)->withoutPart($this->part)->forgetting($this->part);
+        foreach (self::named($own) as $condition) {
+            $draft = self::named($draft->parts(), $condition) === [] ? $draft->withoutCondition($condition) : $draft;
         }
 
-        return $draft->withoutPart($this->part);
+        return $draft;
+    }
+
+    /** Whether what would be left in its place joins two terminals of one part: a heater across a contact leaves no strap behind. */
+    private static function isStrap(Draft $draft, string $part): bool
+    {
+        $others = [];
+        foreach ($draft->wiresOf($part) as $wire) {
+            array_push($others, ...array_diff([Draft::partOf($wire['from']), Draft::partOf($wire['to'])], [$part]));
+        }
+
+        return count($others) === 2 && $others[0] === $others[1];
+    }
+
+    /**
+     * The conditions that a part names, or whoever names one.
+     *
+     * @param  array<mixed>  $data
+     * @return list<string>
+     */
+    private static function named(array $data, string $condition = ''): array
+    {
+        $found = [];
+        array_walk_recursive($data, static function (mixed $value, int|string $key) use (&$found, $condition): void {
+            $isNamed = is_string($value) && is_string($key) && str_ends_with($key, '_by');
+            if ($isNamed && ($condition === '' || $value === $condition)) {
+                $found[] = $value;
+            }
+        });
+
+        return $found;
     }
 
     #[\Override]
@@ -56,6 +80,8 @@ final readonly class Remove extends Edit
     #[\Override]
     public static function said(array $words): self
     {
-        return count($words) === 1 ? new self($words[0]) : throw CannotEdit::words(self::usage());
+        self::need($words, 1);
+
+        return new self($words[0]);
     }
 }

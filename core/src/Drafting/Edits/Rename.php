@@ -43,6 +43,8 @@ final readonly class Rename extends Edit
     #[\Override]
     public static function said(array $words): self
     {
-        return count($words) === 2 ? new self($words[0], $words[1]) : throw CannotEdit::words(self::usage());
+        self::need($words, 2);
+
+        return new self($words[0], $words[1]);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Levin\Core\Drafting\Edits;
 
-use Levin\Core\Drafting\CannotEdit;
 use Levin\Core\Drafting\Draft;
 use Levin\Core\Drafting\Edit;
 
@@ -39,9 +38,7 @@ final readonly class SetPlate extends Edit
     #[\Override]
     public static function said(array $words): self
     {
-        if (count($words) !== 3) {
-            throw CannotEdit::words(self::usage());
-        }
+        self::need($words, 3);
 
         return new self($words[0], $words[1], is_numeric($words[2]) ? (float) $words[2] : $words[2]);
     }

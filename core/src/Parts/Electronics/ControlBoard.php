@@ -30,7 +30,9 @@ final class ControlBoard extends Kind
         return new Definition('board', 'Control board', [], [
             Field::number('va', 'VA', 'what the board itself takes', 0.1, 60, 3),
             Field::number('volts', 'V', 'rated supply', 5, 480, 24),
-        ], programmed: true);
+        ], programmed: true,
+            usual: ['va' => 4],
+        );
     }
 
     /** @throws \Levin\Core\Parts\Sequencing\BadProgram */

@@ -31,7 +31,9 @@ final class FanController extends Kind
             Field::number('differential', '', 'and off this much below', 0.1, 1e4),
             Field::quantity('ambient', 'the outdoor temperature'),
             Field::number('lock_in', '', 'no fan below, in the quantity\'s unit', -100, 100, -100),
-        ]);
+        ],
+            usual: ['set_point' => 1700, 'differential' => 300, 'lock_in' => -20],
+        );
     }
 
     #[\Override]

@@ -33,7 +33,9 @@ final class Heater extends Kind
         return new Definition('heater', 'Heater', ['1', '2'], [
             Field::number('volts', 'V', 'rated voltage', 12, 600),
             Field::number('watts', 'W', 'rated power', 1, 50000),
-        ]);
+        ],
+            usual: ['volts' => 240, 'watts' => 70],
+        );
     }
 
     #[\Override]

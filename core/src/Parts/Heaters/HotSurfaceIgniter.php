@@ -32,7 +32,9 @@ final class HotSurfaceIgniter extends Kind
             Field::number('amps', 'A', 'current when hot', 0.3, 8, 3.5),
             Field::number('cold_ohms', 'Ω', 'cold; with none given, five times the hot ohms are taken', 0, 2000, 0),
             Field::number('warm_up', 's', 'until it glows', 1, 60, 15),
-        ]);
+        ],
+            usual: ['amps' => 3.4, 'warm_up' => 17],
+        );
     }
 
     #[\Override]

@@ -20,7 +20,10 @@ final class Resistor extends Kind
     #[\Override]
     public static function definition(): Definition
     {
-        return new Definition('resistor', 'Resistor', ['1', '2'], [Field::number('ohms', 'Ω', 'resistance', 0.1, 1e7)]);
+        return new Definition(
+            'resistor', 'Resistor', ['1', '2'], [Field::number('ohms', 'Ω', 'resistance', 0.1, 1e7)],
+            usual: ['ohms' => 15000],
+        );
     }
 
     #[\Override]

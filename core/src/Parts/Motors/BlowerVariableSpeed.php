@@ -18,6 +18,7 @@ final class BlowerVariableSpeed extends EcmBlower
             ['L1', 'L2', 'C', ...self::speeds()],
             self::blowerFields(),
             optional: self::speeds(),
+            usual: ['volts' => 240, 'watts' => 620, 'start_delay' => 5],
         );
     }
 

@@ -20,7 +20,9 @@ final class CompressorPsc extends CapacitorMotor
         return new Definition('compressor-psc', 'Compressor, permanent split capacitor', ['C', 'S', 'R'], [
             ...self::motorFields(3450),
             ...self::hermeticFields(),
-        ]);
+        ],
+            usual: ['volts' => 240, 'fla' => 14.1, 'lra' => 73, 'run_ohms' => 0.72, 'start_ohms' => 1.9, 'capacitor_uf' => 40],
+        );
     }
 
     #[\Override]

@@ -20,7 +20,9 @@ final class CompressorThreePhase extends ThreePhaseLoad
         return new Definition('compressor-three-phase', 'Compressor, three phase', ['T1', 'T2', 'T3'], [
             ...self::motorFields(3500),
             ...self::hermeticFields(),
-        ]);
+        ],
+            usual: ['volts' => 460, 'fla' => 9.7, 'lra' => 62, 'winding_ohms' => 2.9],
+        );
     }
 
     #[\Override]

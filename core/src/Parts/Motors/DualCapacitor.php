@@ -19,7 +19,9 @@ final class DualCapacitor extends Capacitors
             Field::number('herm_uf', 'µF', 'compressor section', 1, 200),
             Field::number('fan_uf', 'µF', 'fan section', 1, 100),
             Field::number('volts', 'V', 'rated voltage', 110, 660, 440),
-        ]);
+        ],
+            usual: ['herm_uf' => 40, 'fan_uf' => 5],
+        );
     }
 
     #[\Override]

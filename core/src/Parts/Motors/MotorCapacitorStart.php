@@ -14,7 +14,10 @@ final class MotorCapacitorStart extends CapacitorMotor
     #[\Override]
     public static function definition(): Definition
     {
-        return new Definition('motor-capacitor-start', 'Motor, capacitor start', ['C', 'S', 'R'], self::motorFields(1725));
+        return new Definition(
+            'motor-capacitor-start', 'Motor, capacitor start', ['C', 'S', 'R'], self::motorFields(1725),
+            usual: ['volts' => 240, 'fla' => 4.9, 'lra' => 24, 'run_ohms' => 2.4, 'start_ohms' => 6, 'capacitor_uf' => 160],
+        );
     }
 
     #[\Override]

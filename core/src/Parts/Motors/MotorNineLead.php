@@ -52,6 +52,7 @@ final class MotorNineLead extends ThreePhaseMachine
                 Field::choice('joined_for', 'the voltage its leads are joined for, for what the circuit must carry', ['higher', 'lower']),
                 ...self::loadFields(),
             ],
+            usual: ['volts' => 460, 'rpm' => 1745, 'fla' => 4.8, 'lra' => 32, 'power_factor' => 0.82, 'winding_ohms' => 6.5],
         );
     }
 

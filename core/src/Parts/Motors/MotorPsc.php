@@ -14,7 +14,10 @@ final class MotorPsc extends CapacitorMotor
     #[\Override]
     public static function definition(): Definition
     {
-        return new Definition('motor-psc', 'Fan motor, permanent split capacitor', ['C', 'S', 'R'], self::motorFields(1075));
+        return new Definition(
+            'motor-psc', 'Fan motor, permanent split capacitor', ['C', 'S', 'R'], self::motorFields(1075),
+            usual: ['volts' => 240, 'fla' => 1.1, 'lra' => 2.2, 'run_ohms' => 26, 'start_ohms' => 44, 'capacitor_uf' => 5],
+        );
     }
 
     #[\Override]

@@ -30,7 +30,12 @@ final class MotorPscSpeeds extends CapacitorMotor
             ...self::motorFields(1075),
             Field::number('tap_ohms', 'Ω', 'winding between one tap and the next, cold', 0.1, 500, 3),
             Field::number('tap_reactance', 'Ω', 'its reactance', 0.1, 1000, 14),
-        ], optional: ['MED', 'LO']);
+        ], optional: ['MED', 'LO'],
+            usual: [
+                'volts' => 120, 'fla' => 5.6, 'lra' => 20, 'run_ohms' => 2.2, 'start_ohms' => 7.5, 'capacitor_uf' => 10,
+                'tap_ohms' => 0.4, 'tap_reactance' => 1.2,
+            ],
+        );
     }
 
     #[\Override]

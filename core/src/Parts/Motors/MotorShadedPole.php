@@ -45,7 +45,9 @@ final class MotorShadedPole extends Motor
             Field::number('fla', 'A', 'full-load current', 0.05, 10),
             Field::number('lra', 'A', 'stalled current', 0.05, 20),
             Field::number('ohms', 'Ω', 'winding, cold', 0.5, 5000),
-        ]);
+        ],
+            usual: ['volts' => 240, 'fla' => 0.5, 'lra' => 0.8, 'ohms' => 120],
+        );
     }
 
     #[\Override]

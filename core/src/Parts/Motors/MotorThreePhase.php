@@ -19,7 +19,9 @@ final class MotorThreePhase extends ThreePhaseLoad
         return new Definition('motor-three-phase', 'Fan motor, three phase', ['T1', 'T2', 'T3'], [
             ...self::motorFields(1746),
             Field::choice('overload', 'where its overload is', ['inside', 'outside']),
-        ]);
+        ],
+            usual: ['volts' => 460, 'fla' => 4.8, 'lra' => 32, 'power_factor' => 0.82, 'winding_ohms' => 6.5],
+        );
     }
 
     #[\Override]

@@ -18,7 +18,9 @@ final class RunCapacitor extends Capacitors
         return new Definition('capacitor-run', 'Run capacitor', ['1', '2'], [
             Field::number('run_uf', 'µF', 'marked capacitance', 1, 200),
             Field::number('volts', 'V', 'rated voltage', 110, 660, 440),
-        ]);
+        ],
+            usual: ['run_uf' => 10],
+        );
     }
 
     #[\Override]

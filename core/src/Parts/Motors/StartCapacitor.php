@@ -23,6 +23,7 @@ final class StartCapacitor extends Capacitors
                 Field::number('start_uf', 'µF', 'middle of its marked range', 10, 1200),
                 Field::number('volts', 'V', 'rated voltage', 110, 660, 330),
             ],
+            usual: ['start_uf' => 140],
         );
     }
 

@@ -12,7 +12,10 @@ final class Breaker extends BreakerPoles
     #[\Override]
     public static function definition(): Definition
     {
-        return new Definition('breaker', 'Circuit breaker, two pole', self::poleTerminals(), self::breakerFields());
+        return new Definition(
+            'breaker', 'Circuit breaker, two pole', self::poleTerminals(), self::breakerFields(),
+            usual: ['amps' => 40],
+        );
     }
 
     #[\Override]

@@ -12,7 +12,10 @@ final class BreakerOnePole extends BreakerPoles
     #[\Override]
     public static function definition(): Definition
     {
-        return new Definition('breaker-1p', 'Circuit breaker, one pole', self::poleTerminals(), self::breakerFields());
+        return new Definition(
+            'breaker-1p', 'Circuit breaker, one pole', self::poleTerminals(), self::breakerFields(),
+            usual: ['amps' => 15],
+        );
     }
 
     #[\Override]

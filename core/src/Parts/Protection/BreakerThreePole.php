@@ -12,7 +12,10 @@ final class BreakerThreePole extends BreakerPoles
     #[\Override]
     public static function definition(): Definition
     {
-        return new Definition('breaker-3p', 'Circuit breaker, three pole', self::poleTerminals(), self::breakerFields());
+        return new Definition(
+            'breaker-3p', 'Circuit breaker, three pole', self::poleTerminals(), self::breakerFields(),
+            usual: ['amps' => 60],
+        );
     }
 
     #[\Override]

@@ -37,7 +37,9 @@ final class FusedDisconnect extends Fuses
         ], [
             Field::condition('closed_by', 'the condition that says it is on'),
             ...self::fuseFields(),
-        ], bare: ['F1', 'F2', 'F3']);
+        ], bare: ['F1', 'F2', 'F3'],
+            usual: ['amps' => 45],
+        );
     }
 
     #[\Override]

@@ -28,6 +28,7 @@ final class OverloadExternal extends Kind
             'External overload, line break',
             ['1', '2'],
             [Field::number('amps', 'A', 'current the motor is rated for', 0.2, 60)],
+            usual: ['amps' => 6.2],
         );
     }
 

@@ -30,7 +30,9 @@ final class OverloadRelay extends Kind
         return new Definition('overload-relay', 'Overload relay, three pole', ['L1', 'L2', 'L3', 'T1', 'T2', 'T3', '95', '96'], [
             Field::number('amps', 'A', 'its setting', 0.1, 200),
             Field::choice('reset', 'how it closes again', ['manual', 'automatic']),
-        ]);
+        ],
+            usual: ['amps' => 4.8],
+        );
     }
 
     #[\Override]

@@ -29,7 +29,9 @@ final class PhaseMonitor extends Kind
             Field::number('least_percent', '%', 'of rated below which it opens', 50, 99, 85),
             Field::number('unbalance_percent', '%', 'above which it opens', 1, 20, 4),
             Field::number('restart_delay', 's', 'from good lines to contact closed', 0, 600, 3),
-        ], bare: ['NO', 'NC']);
+        ], bare: ['NO', 'NC'],
+            usual: ['volts' => 460],
+        );
     }
 
     #[\Override]

@@ -19,7 +19,10 @@ final class ContactorOnePole extends ContactSet
     #[\Override]
     public static function definition(): Definition
     {
-        return new Definition('contactor-1p', 'Contactor, one pole with shunt', ['L1', 'T1', 'L2', 'T2', 'A', 'B'], self::coilFields());
+        return new Definition(
+            'contactor-1p', 'Contactor, one pole with shunt', ['L1', 'T1', 'L2', 'T2', 'A', 'B'], self::coilFields(),
+            usual: ['coil_volts' => 24, 'coil_ohms' => 12, 'sealed_va' => 9, 'inrush_va' => 28],
+        );
     }
 
     #[\Override]

@@ -18,6 +18,7 @@ final class ContactorThreePole extends ContactSet
             ['L1', 'T1', 'L2', 'T2', 'L3', 'T3', 'A', 'B', '13', '14', '21', '22'],
             self::coilFields(),
             optional: ['L3', 'T3', '13', '14', '21', '22'],
+            usual: ['coil_volts' => 24, 'coil_ohms' => 8, 'sealed_va' => 10, 'inrush_va' => 40],
         );
     }
 

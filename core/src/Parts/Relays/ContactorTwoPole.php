@@ -18,6 +18,7 @@ final class ContactorTwoPole extends ContactSet
             ['L1', 'T1', 'L2', 'T2', 'A', 'B', '13', '14', '21', '22'],
             self::coilFields(),
             optional: ['13', '14', '21', '22'],
+            usual: ['coil_volts' => 24, 'coil_ohms' => 10, 'sealed_va' => 10, 'inrush_va' => 32],
         );
     }
 

@@ -32,7 +32,9 @@ final class LockoutRelay extends Kind
         return new Definition('relay-lockout', 'Lockout relay, current sensing', ['Y', 'C', 'CC', 'X', 'S1', 'S2'], [
             Field::number('delay', 's', 'from call to lockout without current', 0.5, 300, 10),
             Field::number('amps', 'A', 'current that counts as a compressor running', 0.5, 50, 4),
-        ], bare: ['X']);
+        ], bare: ['X'],
+            usual: ['delay' => 12, 'amps' => 3],
+        );
     }
 
     #[\Override]

@@ -30,7 +30,9 @@ final class RelayCurrent extends Kind implements Switching
             Field::number('coil_ohms', 'Ω', 'coil', 0.001, 5, 0.05),
             Field::number('pick_up', 'A', 'lifts at', 1, 200),
             Field::number('drop_out', 'A', 'falls back below', 0.5, 150),
-        ]);
+        ],
+            usual: ['coil_ohms' => 0.08, 'pick_up' => 14, 'drop_out' => 11],
+        );
     }
 
     #[\Override]

@@ -18,6 +18,7 @@ final class RelayDpst extends ContactSet
             ['A', 'B', 'C1', 'NO1', 'C2', 'NO2'],
             self::coilFields(),
             optional: ['C2', 'NO2'],
+            usual: ['coil_volts' => 24, 'coil_ohms' => 20, 'sealed_va' => 4, 'inrush_va' => 9],
         );
     }
 

@@ -22,6 +22,7 @@ final class RelayImpedance extends ChangeoverRelay
             ['A', 'B', 'C', 'NO', 'NC'],
             self::coilFields(),
             optional: ['NO'],
+            usual: ['coil_volts' => 24, 'coil_ohms' => 900, 'sealed_va' => 0.5, 'inrush_va' => 0.6],
         );
     }
 

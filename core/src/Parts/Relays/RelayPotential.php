@@ -22,7 +22,9 @@ final class RelayPotential extends ContactSet
             ...self::coilFields(),
             Field::number('pick_up', 'V', 'lifts at', 50, 600, 260),
             Field::number('drop_out', 'V', 'falls back below', 10, 300, 90),
-        ]);
+        ],
+            usual: ['coil_volts' => 332, 'coil_ohms' => 5600, 'sealed_va' => 5, 'inrush_va' => 5, 'drop_out' => 95],
+        );
     }
 
     #[\Override]

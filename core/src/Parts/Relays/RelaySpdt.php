@@ -18,6 +18,7 @@ final class RelaySpdt extends ChangeoverRelay
             ['A', 'B', 'C', 'NO', 'NC'],
             self::coilFields(),
             optional: ['NO', 'NC'],
+            usual: ['coil_volts' => 24, 'coil_ohms' => 18, 'sealed_va' => 5, 'inrush_va' => 11],
         );
     }
 }

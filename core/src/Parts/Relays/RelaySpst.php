@@ -12,7 +12,10 @@ final class RelaySpst extends ContactSet
     #[\Override]
     public static function definition(): Definition
     {
-        return new Definition('relay-spst', 'Relay, one normally open contact', ['1', '3', '2', '4'], self::coilFields());
+        return new Definition(
+            'relay-spst', 'Relay, one normally open contact', ['1', '3', '2', '4'], self::coilFields(),
+            usual: ['coil_volts' => 24, 'coil_ohms' => 17, 'sealed_va' => 5, 'inrush_va' => 11],
+        );
     }
 
     #[\Override]

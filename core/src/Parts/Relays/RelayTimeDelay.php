@@ -20,7 +20,9 @@ final class RelayTimeDelay extends ChangeoverRelay
             ...self::coilFields(),
             Field::number('on_delay', 's', 'from coil fed to contact moved', 0, 3600, 0),
             Field::number('off_delay', 's', 'from coil dead to contact back', 0, 3600, 0),
-        ], optional: ['NO', 'NC']);
+        ], optional: ['NO', 'NC'],
+            usual: ['coil_volts' => 24, 'coil_ohms' => 60, 'sealed_va' => 3, 'inrush_va' => 3, 'on_delay' => 5, 'off_delay' => 60],
+        );
     }
 
     /** States: out, timing (fed, not moved), in, holding (not fed, not back). */

@@ -33,7 +33,9 @@ final class ControlTransformer extends Transformers
             Field::number('va', 'VA', 'rating', 5, 2000),
             Field::number('primary_ohms', 'Ω', 'primary winding', 0.01, 5000),
             Field::number('secondary_ohms', 'Ω', 'secondary winding', 0.005, 500),
-        ]);
+        ],
+            usual: ['primary_volts' => 240, 'va' => 40, 'primary_ohms' => 48, 'secondary_ohms' => 0.65],
+        );
     }
 
     #[\Override]

@@ -16,7 +16,9 @@ final class SinglePhaseSupply extends Supplies
         return new Definition('supply-single-phase', 'Single-phase supply, line and neutral', ['L', 'N', 'G'], [
             Field::number('volts', 'V', 'line to neutral; a low-voltage bench supply counts too', 5, 600, 120),
             ...self::legFields('L'),
-        ], bare: ['L', 'N', 'G']);
+        ], bare: ['L', 'N', 'G'],
+            usual: ['source_ohms' => 0.06],
+        );
     }
 
     #[\Override]

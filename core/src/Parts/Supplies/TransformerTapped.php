@@ -51,7 +51,12 @@ final class TransformerTapped extends Transformers
             Field::number('primary_ohms', 'Ω', 'H1 to the highest tap', 0.01, 5000),
             Field::number('secondary_ohms', 'Ω', 'secondary winding', 0.005, 500),
             Field::number('breaker_amps', 'A', 'its secondary breaker, reset by hand; 0 for none', 0, 30, 0),
-        ], bare: ['H2', 'H3', 'H4']);
+        ], bare: ['H2', 'H3', 'H4'],
+            usual: [
+                'h2_volts' => 208, 'h3_volts' => 240, 'h4_volts' => 480, 'va' => 75,
+                'primary_ohms' => 60, 'secondary_ohms' => 0.3, 'breaker_amps' => 4,
+            ],
+        );
     }
 
     #[\Override]

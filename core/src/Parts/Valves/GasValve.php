@@ -12,7 +12,7 @@ final class GasValve extends CoilLoad
     #[\Override]
     public static function definition(): Definition
     {
-        return new Definition('gas-valve', 'Gas valve', ['1', '2'], self::coilFields());
+        return new Definition('gas-valve', 'Gas valve', ['1', '2'], self::coilFields(), usual: ['coil_ohms' => 48, 'va' => 8]);
     }
 
     #[\Override]

@@ -12,7 +12,10 @@ final class ReversingValve extends CoilLoad
     #[\Override]
     public static function definition(): Definition
     {
-        return new Definition('reversing-valve', 'Reversing valve', ['1', '2'], self::coilFields());
+        return new Definition(
+            'reversing-valve', 'Reversing valve', ['1', '2'], self::coilFields(),
+            usual: ['coil_ohms' => 22, 'va' => 9],
+        );
     }
 
     #[\Override]

@@ -12,7 +12,10 @@ final class Solenoid extends CoilLoad
     #[\Override]
     public static function definition(): Definition
     {
-        return new Definition('solenoid', 'Solenoid valve', ['1', '2'], self::coilFields());
+        return new Definition(
+            'solenoid', 'Solenoid valve', ['1', '2'], self::coilFields(),
+            usual: ['coil_volts' => 240, 'coil_ohms' => 800, 'va' => 14],
+        );
     }
 
     #[\Override]

@@ -12,7 +12,10 @@ final class Unloader extends CoilLoad
     #[\Override]
     public static function definition(): Definition
     {
-        return new Definition('unloader', 'Digital scroll unloader', ['1', '2'], self::coilFields());
+        return new Definition(
+            'unloader', 'Digital scroll unloader', ['1', '2'], self::coilFields(),
+            usual: ['coil_ohms' => 30, 'va' => 9],
+        );
     }
 
     #[\Override]

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Levin\Core\Drafting;
+
+/** Where a file names something of a part, and by what name it names it from now on. */
+final readonly class Mention
+{
+    /** Letters of what is read aloud: nothing in them is a point. */
+    private const SAID = ['label', 'title', 'notes', 'supply', 'printed', 'on', 'off', 'cause', 'colour', 'bundle'];
+
+    /** @param  array<string, string>  $patterns  what takes the place of each */
+    private function __construct(private array $patterns)
+    {
+    }
+
+    /** A part: its points, and rules that ask what is seen of it. */
+    public static function renamed(string $part, string $name): self
+    {
+        $quoted = preg_quote($part, '/');
+
+        return new self(["/^$quoted(?=\\.[^.]+$)/" => $name, "/^((?:not )?)$quoted(?= )/" => "\\1$name"]);
+    }
+
+    /** One point of a part. */
+    public static function relettered(string $part, string $terminal, string $name): self
+    {
+        return new self(['/^'.preg_quote("$part.$terminal", '/').'$/' => "$part.$name"]);
+    }
+
+    public function in(mixed $value, string $key = ''): mixed
+    {
+        if (in_array($key, self::SAID, true)) {
+            return $value;
+        }
+        if (is_string($value)) {
+            return preg_replace(array_keys($this->patterns), $this->patterns, $value);
+        }
+        if (is_array($value)) {
+            foreach ($value as $k => $one) {
+                $value[$k] = $this->in($one, is_string($k) ? $k : $key);
+            }
+        }
+
+        return $value;
+    }
+}
