@@ -22,6 +22,12 @@ final class CannotEdit extends DraftingException
         return new self("There is no $what \"$name\" in this circuit.");
     }
 
+    /** @param  list<string>  $wires */
+    public static function several(array $wires): self
+    {
+        return new self('There are several wires between those points: say which, '.implode(' or ', $wires).'.');
+    }
+
     /** @param  list<string>  $known */
     public static function kind(string $kind, array $known): self
     {
@@ -71,6 +77,11 @@ final class CannotEdit extends DraftingException
         return new self("There are wires on $point: land them elsewhere first.");
     }
 
+    public static function noBoard(string $part): self
+    {
+        return new self("$part is no control board: it has no steps.");
+    }
+
     public static function last(string $part): self
     {
         return new self("It is the last terminal of $part: take the part out instead.");
@@ -89,6 +100,7 @@ final class CannotEdit extends DraftingException
 
     public static function step(string $line): self
     {
-        return new self("\"$line\" is not understood. A step says: lamp WORDS, on OUTPUT OUTPUT, to STEP if INPUT and not INPUT for SECONDS, count NAME, clear NAME.");
+        return new self("\"$line\" is not understood. A step says: "
+            .'lamp WORDS, on OUTPUT OUTPUT, to STEP if INPUT and not INPUT for SECONDS, count NAME, clear NAME.');
     }
 }

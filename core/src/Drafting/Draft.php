@@ -101,6 +101,30 @@ final readonly class Draft
         return $this->wires()[$id] ?? throw CannotEdit::none('wire', $id);
     }
 
+    /**
+     * The id of a wire that is said by it, or by the points that it joins: `CC.T1–COMP.R`.
+     *
+     * @throws CannotEdit for none, and for more than one
+     */
+    public function wireId(string $said): string
+    {
+        $ends = preg_split('/\s*[–-]\s*/u', $said) ?: [];
+        if (count($ends) !== 2) {
+            $this->wire($said);
+
+            return $said;
+        }
+        sort($ends);
+        $found = [];
+        foreach ($this->wires() as $id => $wire) {
+            $own = [$wire['from'], $wire['to']];
+            sort($own);
+            $found = $own === $ends ? [...$found, $id] : $found;
+        }
+
+        return count($found) === 1 ? $found[0] : throw ($found === [] ? CannotEdit::none('wire', $said) : CannotEdit::several($found));
+    }
+
     /** The part that a point belongs to. */
     public static function partOf(string $point): string
     {
@@ -212,6 +236,16 @@ final readonly class Draft
         }
 
         return $this->rewritten(new self($this->text, [...$this->data, 'parts' => $parts]), Mention::renamed($part, $name));
+    }
+
+    /**
+     * What is seen of a part by other words, in rules that ask for it.
+     *
+     * @param  array<string, string>  $words  the new ones, by the old
+     */
+    public function seeing(string $part, array $words): self
+    {
+        return $this->rewritten($this, Mention::reseen($part, $words));
     }
 
     /** One terminal of a part by another name, wherever it is named. */

@@ -29,6 +29,21 @@ final readonly class Mention
         return new self(['/^'.preg_quote("$part.$terminal", '/').'$/' => "$part.$name"]);
     }
 
+    /**
+     * What is seen of a part, in rules that ask for it.
+     *
+     * @param  array<string, string>  $words  the new ones, by the old
+     */
+    public static function reseen(string $part, array $words): self
+    {
+        $patterns = [];
+        foreach ($words as $old => $new) {
+            $patterns['/^((?:not )?'.preg_quote($part, '/').') '.preg_quote($old, '/').'$/'] = "\\1 $new";
+        }
+
+        return new self($patterns);
+    }
+
     public function in(mixed $value, string $key = ''): mixed
     {
         if (in_array($key, self::SAID, true)) {

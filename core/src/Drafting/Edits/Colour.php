@@ -18,7 +18,9 @@ final readonly class Colour extends Edit
     #[\Override]
     public function on(Draft $draft): Draft
     {
-        return $draft->withWire($this->wire, [...$draft->wire($this->wire), 'colour' => $this->colour]);
+        $wire = $draft->wireId($this->wire);
+
+        return $draft->withWire($wire, [...$draft->wire($wire), 'colour' => $this->colour]);
     }
 
     #[\Override]

@@ -17,9 +17,7 @@ final readonly class Cut extends Edit
     #[\Override]
     public function on(Draft $draft): Draft
     {
-        $draft->wire($this->wire);
-
-        return $draft->withoutWire($this->wire);
+        return $draft->withoutWire($draft->wireId($this->wire));
     }
 
     #[\Override]

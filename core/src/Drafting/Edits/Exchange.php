@@ -8,6 +8,7 @@ use Levin\Core\Drafting\CannotEdit;
 use Levin\Core\Drafting\Draft;
 use Levin\Core\Drafting\Edit;
 use Levin\Core\Drafting\Fresh;
+use Levin\Core\Drafting\Seen;
 use Levin\Core\Parts\Catalogue;
 use Levin\Core\Parts\Definition;
 
@@ -38,7 +39,7 @@ final readonly class Exchange extends Edit
         unset($own['terminals'], $own['program'], $own['printed']);
         $listed = $new->terminals === [] ? ['terminals' => array_values(array_unique($where))] : [];
 
-        return $draft->withPart($this->part, [
+        return Seen::reworded($draft, $this->part, $new)->withPart($this->part, [
             ...$own,
             'kind' => $this->kind,
             'plate' => [...Fresh::plate($new), ...$worked, ...$kept],

@@ -19,7 +19,9 @@ final readonly class Gauge extends Edit
     #[\Override]
     public function on(Draft $draft): Draft
     {
-        return $draft->withWire($this->wire, [...$draft->wire($this->wire), 'gauge' => $this->gauge->value]);
+        $wire = $draft->wireId($this->wire);
+
+        return $draft->withWire($wire, [...$draft->wire($wire), 'gauge' => $this->gauge->value]);
     }
 
     #[\Override]

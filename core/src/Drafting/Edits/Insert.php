@@ -29,10 +29,11 @@ final readonly class Insert extends Edit
     #[\Override]
     public function on(Draft $draft): Draft
     {
-        $beside = Draft::partOf($draft->wire($this->wire)['from']);
+        $wire = $draft->wireId($this->wire);
+        $beside = Draft::partOf($draft->wire($wire)['from']);
         $draft = Fresh::part($draft, $this->id, $this->kind, $this->label, $beside);
 
-        return Series::in($draft, $this->wire, $this->id, ...Series::terminals($this->kind, $this->terminals));
+        return Series::in($draft, $wire, $this->id, ...Series::terminals($this->kind, $this->terminals));
     }
 
     #[\Override]

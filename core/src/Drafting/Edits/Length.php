@@ -18,7 +18,9 @@ final readonly class Length extends Edit
     #[\Override]
     public function on(Draft $draft): Draft
     {
-        return $draft->withWire($this->wire, [...$draft->wire($this->wire), 'length' => $this->metres]);
+        $wire = $draft->wireId($this->wire);
+
+        return $draft->withWire($wire, [...$draft->wire($wire), 'length' => $this->metres]);
     }
 
     #[\Override]

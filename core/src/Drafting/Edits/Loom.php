@@ -17,10 +17,11 @@ final readonly class Loom extends Edit
     #[\Override]
     public function on(Draft $draft): Draft
     {
-        $own = $draft->wire($this->wire);
+        $wire = $draft->wireId($this->wire);
+        $own = $draft->wire($wire);
         unset($own['bundle']);
 
-        return $draft->withWire($this->wire, $this->loom === '' ? $own : [...$own, 'bundle' => $this->loom]);
+        return $draft->withWire($wire, $this->loom === '' ? $own : [...$own, 'bundle' => $this->loom]);
     }
 
     #[\Override]

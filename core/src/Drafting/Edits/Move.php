@@ -20,16 +20,16 @@ final readonly class Move extends Edit
     public function on(Draft $draft): Draft
     {
         $draft->part($this->part);
-        $draft->wire($this->wire);
+        $wire = $draft->wireId($this->wire);
         $own = array_values($draft->wiresOf($this->part));
         $joined = Series::out($draft, $this->part) ?? throw CannotEdit::notInSeries($this->part);
         // its own wires have become one, which may be the one that it is to go into: then it stays
-        if (! isset($joined->wires()[$this->wire]) || isset($draft->wiresOf($this->part)[$this->wire])) {
+        if (! isset($joined->wires()[$wire]) || isset($draft->wiresOf($this->part)[$wire])) {
             return $draft;
         }
         $at = array_map(fn (array $w): string => Draft::partOf($w['to']) === $this->part ? $w['to'] : $w['from'], $own);
 
-        return Series::in($joined, $this->wire, $this->part, Draft::terminalOf($at[0]), Draft::terminalOf($at[1]));
+        return Series::in($joined, $wire, $this->part, Draft::terminalOf($at[0]), Draft::terminalOf($at[1]));
     }
 
     #[\Override]

@@ -18,13 +18,14 @@ final readonly class Reland extends Edit
     #[\Override]
     public function on(Draft $draft): Draft
     {
-        $wire = $draft->wire($this->wire);
+        $id = $draft->wireId($this->wire);
+        $wire = $draft->wire($id);
         $draft->part(Draft::partOf($this->on));
         $end = array_search($this->off, ['from' => $wire['from'], 'to' => $wire['to']], true);
 
         return $end === false
             ? throw CannotEdit::none('end of that wire', $this->off)
-            : $draft->withWire($this->wire, [...$wire, $end => $this->on]);
+            : $draft->withWire($id, [...$wire, $end => $this->on]);
     }
 
     #[\Override]

@@ -22,7 +22,7 @@ final class Fuse extends Fuses
     #[\Override]
     public static function definition(): Definition
     {
-        return new Definition('fuse', 'Fuse', ['1', '2'], self::fuseFields(), usual: ['amps' => 35]);
+        return new Definition('fuse', 'Fuse', ['1', '2'], self::fuseFields(), usual: ['amps' => 5]);
     }
 
     #[\Override]
