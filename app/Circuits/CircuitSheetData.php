@@ -9,6 +9,7 @@ use Levin\Core\Circuit\Wire;
 use Levin\Core\Ladder\Closeup;
 use Levin\Core\Ladder\Drawing;
 use Levin\Core\Ladder\Layout;
+use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Sequence;
 use Levin\Core\Operation\Settler;
 use Levin\Core\Parts\Kind;
@@ -36,7 +37,18 @@ final readonly class CircuitSheetData extends Data
 
     public static function of(Settler $settler): self
     {
-        $model = $settler->model;
+        return self::with($settler->model, array_map(SequenceStepData::of(...), Sequence::of($settler)));
+    }
+
+    /** Of a circuit that is being made: what it does is asked for by itself. */
+    public static function drawn(Model $model): self
+    {
+        return self::with($model, []);
+    }
+
+    /** @param  list<SequenceStepData>  $sequence */
+    private static function with(Model $model, array $sequence): self
+    {
         $layout = new Layout($model);
 
         return new self(
@@ -46,7 +58,7 @@ final readonly class CircuitSheetData extends Data
             array_values(array_map(static fn (Kind $k): PartData => PartData::of($k, $model->circuit), $model->parts)),
             array_values(array_map(static fn (Wire $w): WireData => WireData::of($w), $model->circuit->wires)),
             array_map(static fn (string $q): QuantityData => QuantityData::of($model->circuit->quantity($q)), $model->circuit->measured()),
-            array_map(SequenceStepData::of(...), Sequence::of($settler)),
+            $sequence,
         );
     }
 }

@@ -20,10 +20,11 @@ final class Revisions
      * A circuit file becomes the newest revision of its circuit; the same text as the newest adds nothing.
      *
      * @param  User|null  $by  null for a file that ships with Levin
+     * @param  string  $note  why, in words
      *
      * @throws InvalidCircuit when the file is not sound
      */
-    public function add(string $text, string $name, ?User $by = null): CircuitRevision
+    public function add(string $text, string $name, ?User $by = null, string $note = ''): CircuitRevision
     {
         $circuit = CircuitReader::fromText($text, $name);
         foreach (Slips::in(new Model($circuit)) as $wrong) {
@@ -34,7 +35,7 @@ final class Revisions
         $hash = hash('sha256', $text);
         $source = $by === null ? RevisionSource::Shipped : RevisionSource::Shop;
 
-        return Write::transaction(function () use ($circuit, $text, $hash, $source, $by): CircuitRevision {
+        return Write::transaction(function () use ($circuit, $text, $hash, $source, $by, $note): CircuitRevision {
             $kept = Circuit::query()->firstOrCreate(['id' => $circuit->id]);
             // a newer shipped file follows the last shipped one; what the shop has made of it since stays the newest
             $latest = CircuitRevision::query()
@@ -55,6 +56,7 @@ final class Revisions
                 'hash' => $hash,
                 'source' => $source,
                 'user_id' => $by?->id,
+                'note' => $note,
             ]);
         });
     }

@@ -9,12 +9,16 @@ use App\Calls\Call;
 use App\Calls\CallPolicy;
 use App\Calls\Trace;
 use App\Calls\Traces;
+use App\Circuits\CircuitPolicy;
+use App\Circuits\CircuitRevision;
 use App\Circuits\CircuitShelf;
 use App\Circuits\TakeInCircuits;
 use App\Circuits\WorkOut;
 use App\Database\ImmediateConnection;
 use App\Desk\Desks;
 use App\Desk\SitAtDesk;
+use App\Drafts\CircuitDraft;
+use App\Drafts\DraftPolicy;
 use App\Photos\PhotoShelf;
 use App\Shop\ShopHabit;
 use App\Shop\ShopHabitPolicy;
@@ -52,6 +56,8 @@ class AppServiceProvider extends ServiceProvider
         Model::preventLazyLoading(! $this->app->isProduction());
         Model::preventSilentlyDiscardingAttributes(! $this->app->isProduction());
         Gate::policy(Call::class, CallPolicy::class);
+        Gate::policy(CircuitDraft::class, DraftPolicy::class);
+        Gate::policy(CircuitRevision::class, CircuitPolicy::class);
         Gate::policy(ShopHabit::class, ShopHabitPolicy::class);
         $this->commands([SitAtDesk::class, TakeInCircuits::class, WorkOut::class, WriteDescription::class]);
     }

@@ -6,6 +6,7 @@ namespace App\Units;
 
 use App\Api\Operation;
 use App\Api\Page;
+use App\Database\Write;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -32,6 +33,23 @@ class UnitController
     #[Operation('One unit', answer: UnitData::class)]
     public function show(Unit $unit): JsonResponse
     {
+        return response()->json(UnitData::of($unit->load(['site', 'circuit.newest'])));
+    }
+
+    #[Operation('Set what is known of a unit', answer: UnitData::class, takes: UnitInput::class)]
+    public function update(UnitRequest $request, Unit $unit): JsonResponse
+    {
+        Write::transaction(static function () use ($request, $unit): void {
+            $site = $request->string('site')->trim()->toString();
+            $unit->update([
+                ...$request->columns(),
+                ...($site === '' ? [] : ['site_id' => Site::query()->firstOrCreate(
+                    ['name' => $site],
+                    ['address' => '', 'contact' => '', 'phone' => ''],
+                )->id]),
+            ]);
+        });
+
         return response()->json(UnitData::of($unit->load(['site', 'circuit.newest'])));
     }
 }

@@ -56,6 +56,7 @@ const APP_MAY_IMPORT = [
     'Shop' => ['Api', 'Database'],
     'Circuits' => ['Api', 'Database', 'Shop'],
     'Units' => ['Api', 'Circuits', 'Database'],
+    'Drafts' => ['Api', 'Circuits', 'Database', 'Shop', 'Units'],
     'Calls' => ['Api', 'Circuits', 'Database', 'Photos', 'Shop', 'Units'],
     'Photos' => ['Api'],
     'Print' => ['Api', 'Calls', 'Circuits', 'Photos', 'Shop'],
@@ -64,7 +65,7 @@ const APP_MAY_IMPORT = [
     'Desk' => ['Calls', 'Circuits', 'Shop'],
     'Drills' => ['Api', 'Circuits', 'Database', 'Shop'],
     'Office' => ['Api', 'Calls', 'Circuits', 'Database', 'Shop', 'Units'],
-    'Providers' => ['Api', 'Bench', 'Calls', 'Circuits', 'Database', 'Desk', 'Drills', 'Office', 'Photos', 'Shop'],
+    'Providers' => ['Api', 'Bench', 'Calls', 'Circuits', 'Database', 'Desk', 'Drafts', 'Drills', 'Office', 'Photos', 'Shop'],
 ];
 
 /** The same for the application. */

@@ -77,7 +77,8 @@ final readonly class Part
     public function onCase(string $point): self
     {
         return new self(
-            $this->id, $this->kind, $this->label, $this->place, $this->plate, $this->terminals, $point, $this->line, $this->program, $this->printed,
+            $this->id, $this->kind, $this->label, $this->place, $this->plate, $this->terminals, $point, $this->line,
+            $this->program, $this->printed,
         );
     }
 

@@ -35,4 +35,10 @@ final readonly class Quantity
     {
         return in_array($this->unit, self::MEASURED, true);
     }
+
+    /** The same with nothing that moves it. */
+    public function atRest(): self
+    {
+        return new self($this->name, $this->label, $this->unit, $this->normal, $this->quick, []);
+    }
 }

@@ -14,7 +14,7 @@ final class Difference
     /** @var list<Change> */
     private array $changes = [];
 
-    private function __construct(private readonly Draft $was, private readonly Draft $is)
+    private function __construct(private Draft $was, private readonly Draft $is)
     {
     }
 
@@ -36,21 +36,21 @@ final class Difference
 
     private function parts(): void
     {
-        [$was, $is] = [$this->was->parts(), $this->is->parts()];
-        $called = $this->renamed(array_diff_key($was, $is), array_diff_key($is, $was));
-        foreach ($called as $old => $new) {
+        // what is only called otherwise is the same from here on
+        foreach ($this->renamed() as $old => $new) {
             $this->say($new, Sort::Changed, "$old is called $new");
+            $this->was = $this->was->calling($old, $new);
         }
-        foreach (array_diff_key($was, $is, $called) as $id => $part) {
+        [$was, $is] = [$this->was->parts(), $this->is->parts()];
+        foreach (array_diff_key($was, $is) as $id => $part) {
             $this->say((string) $id, Sort::Gone, self::label($part)." $id taken out");
         }
-        foreach (array_diff_key($is, $was, array_flip($called)) as $id => $part) {
+        foreach (array_diff_key($is, $was) as $id => $part) {
             $this->say((string) $id, Sort::New, self::label($part)." $id put in: ".self::text($part['kind'] ?? ''));
         }
-        foreach ($is as $id => $part) {
-            $old = $was[$id] ?? $was[(string) array_search($id, $called, true)] ?? null;
-            if ($old !== null && $old !== $part) {
-                $this->part((string) $id, $old, $part);
+        foreach (array_intersect_key($is, $was) as $id => $part) {
+            if ($was[$id] !== $part) {
+                $this->part((string) $id, $was[$id], $part);
             }
         }
     }
@@ -58,15 +58,14 @@ final class Difference
     /**
      * Parts that are gone and parts that are new, alike in all but their letters.
      *
-     * @param  array<string, array<string, mixed>>  $gone
-     * @param  array<string, array<string, mixed>>  $new
      * @return array<string, string> the new name, by the old one
      */
-    private function renamed(array $gone, array $new): array
+    private function renamed(): array
     {
+        [$was, $is] = [$this->was->parts(), $this->is->parts()];
         $called = [];
-        foreach ($gone as $old => $part) {
-            foreach ($new as $name => $other) {
+        foreach (array_diff_key($was, $is) as $old => $part) {
+            foreach (array_diff_key($is, $was) as $name => $other) {
                 if ($other == $part && ! in_array($name, $called, true)) {
                     $called[$old] = $name;
                     break;
@@ -139,20 +138,11 @@ final class Difference
         foreach (array_intersect_key($is, $was) as $id => $wire) {
             foreach (['from', 'to', 'colour', 'gauge', 'length', 'bundle'] as $key) {
                 [$old, $new] = [$was[$id][$key] ?? '', $wire[$key] ?? ''];
-                if ($old != $new && ! $this->isRenamed($old, $new)) {
+                if ($old != $new) {
                     $this->say((string) $id, Sort::Changed, "$id, $key: ".self::fromTo($old, $new));
                 }
             }
         }
-    }
-
-    /** Whether a point is the same one of a part that is called otherwise now. */
-    private function isRenamed(mixed $old, mixed $new): bool
-    {
-        [$old, $new] = [self::text($old), self::text($new)];
-
-        return str_contains($old, '.') && Draft::terminalOf($old) === Draft::terminalOf($new)
-            && ! isset($this->is->parts()[Draft::partOf($old)]) && ! isset($this->was->parts()[Draft::partOf($new)]);
     }
 
     private function world(): void

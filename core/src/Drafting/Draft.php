@@ -248,10 +248,14 @@ final readonly class Draft
         return $this->rewritten($this, Mention::reseen($part, $words));
     }
 
-    /** One terminal of a part by another name, wherever it is named. */
-    public function callingTerminal(string $part, string $terminal, string $name): self
+    /**
+     * Terminals of a part by other names, wherever they are named.
+     *
+     * @param  array<array-key, string>  $terminals  the new one, by the old
+     */
+    public function callingTerminals(string $part, array $terminals): self
     {
-        return $this->rewritten($this, Mention::relettered($part, $terminal, $name));
+        return $this->rewritten($this, Mention::relettered($part, $terminals));
     }
 
     /** Nothing said any more of what is not there, but for the wires: references, rows of the drawing. */

@@ -10,8 +10,11 @@ final readonly class Mention
     /** Letters of what is read aloud: nothing in them is a point. */
     private const SAID = ['label', 'title', 'notes', 'supply', 'printed', 'on', 'off', 'cause', 'colour', 'bundle'];
 
-    /** @param  array<string, string>  $patterns  what takes the place of each */
-    private function __construct(private array $patterns)
+    /**
+     * @param  array<string, string>  $patterns  what takes the place of each
+     * @param  array<string, string>  $points  the same of whole points
+     */
+    private function __construct(private array $patterns, private array $points = [])
     {
     }
 
@@ -23,10 +26,19 @@ final readonly class Mention
         return new self(["/^$quoted(?=\\.[^.]+$)/" => $name, "/^((?:not )?)$quoted(?= )/" => "\\1$name"]);
     }
 
-    /** One point of a part. */
-    public static function relettered(string $part, string $terminal, string $name): self
+    /**
+     * Points of a part.
+     *
+     * @param  array<array-key, string>  $terminals  the new one, by the old
+     */
+    public static function relettered(string $part, array $terminals): self
     {
-        return new self(['/^'.preg_quote("$part.$terminal", '/').'$/' => "$part.$name"]);
+        $points = [];
+        foreach ($terminals as $old => $new) {
+            $points["$part.$old"] = "$part.$new";
+        }
+
+        return new self([], $points);
     }
 
     /**
@@ -50,7 +62,7 @@ final readonly class Mention
             return $value;
         }
         if (is_string($value)) {
-            return preg_replace(array_keys($this->patterns), $this->patterns, $value);
+            return $this->points[$value] ?? preg_replace(array_keys($this->patterns), $this->patterns, $value);
         }
         if (is_array($value)) {
             foreach ($value as $k => $one) {

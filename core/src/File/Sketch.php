@@ -62,7 +62,7 @@ final class Sketch
             $circuit->conditions,
             array_values(array_filter(array_map(static fn (Section $s): ?Section => self::section($s, $known), $circuit->ladder))),
             // what the world does is nothing to a drawing
-            array_map(static fn (Quantity $q): Quantity => new Quantity($q->name, $q->label, $q->unit, $q->normal, $q->quick, []), $circuit->quantities),
+            array_map(static fn (Quantity $q): Quantity => $q->atRest(), $circuit->quantities),
         );
     }
 

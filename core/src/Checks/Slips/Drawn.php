@@ -17,7 +17,9 @@ use Levin\Core\Parts\SymbolShape;
 /** A circuit as it was drawn: what it comes to with nothing wrong, and which points are joined. */
 final class Drawn
 {
-    private const LOADS = [SymbolShape::Coil, SymbolShape::Motor, SymbolShape::ThreePhaseMotor, SymbolShape::Resistor, SymbolShape::Primary];
+    private const LOADS = [
+        SymbolShape::Coil, SymbolShape::Motor, SymbolShape::ThreePhaseMotor, SymbolShape::Resistor, SymbolShape::Primary,
+    ];
 
     private Settled $healthy;
 
@@ -97,7 +99,7 @@ final class Drawn
         return $wires;
     }
 
-    /** @return Graph<string, string> points joined by wires and by what passes current on and takes none itself, some of it left out */
+    /** @return Graph<string, string> points joined by wires and by what passes current on and takes none itself */
     public function metal(SymbolShape ...$but): Graph
     {
         $metal = $this->wires();
@@ -119,9 +121,11 @@ final class Drawn
         $all = new Graph;
         $setting = new Setting(Conditions::healthyDefaults($this->model->circuit), [], $this->model->omega);
         foreach ($this->model->components as $id => $component) {
-            foreach (in_array((string) $id, $but, true) ? [] : $component->elements($component->initialState(), $setting) as $n => $element) {
+            $elements = in_array((string) $id, $but, true) ? [] : $component->elements($component->initialState(), $setting);
+            foreach ($elements as $n => $element) {
                 foreach (array_chunk($element->nodes, 2) as $m => [$a, $b]) {
-                    if ($a !== '#earth' && $b !== '#earth') {
+                    // what leads to metal and to earth is there for what may fail
+                    if ($a[0] !== '#' && $b[0] !== '#') {
                         $all->join($component->nodeName($a), $component->nodeName($b), "$id $n $m");
                     }
                 }
@@ -138,7 +142,8 @@ final class Drawn
         $setting = new Setting(Conditions::healthyDefaults($this->model->circuit), [], $this->model->omega);
         foreach ($this->model->parts as $kind) {
             foreach ($kind->elements($kind->initialState(), $setting) as $element) {
-                $points += array_fill_keys(array_map($kind->nodeName(...), array_diff($element->nodes, ['#earth'])), true);
+                $inside = array_filter($element->nodes, static fn (string $node): bool => $node !== '#earth');
+                $points += array_fill_keys(array_map($kind->nodeName(...), $inside), true);
             }
         }
 

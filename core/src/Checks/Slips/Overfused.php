@@ -15,12 +15,9 @@ final class Overfused extends Slip
         $wrong = [];
         foreach (BranchCircuits::of($drawn->model) as $branch) {
             if ($branch->isOverfused()) {
-                $wrong[] = Wrong::with(
-                    $drawn,
-                    $branch->device,
-                    sprintf('%g A is more than the %d A that its loads allow (%s).', $branch->fitted, $branch->maximumDevice, $branch->rule),
-                    "Fit $branch->maximumDevice A, or correct its plate.",
-                );
+                $most = $branch->maximumDevice;
+                $what = sprintf('%g A is more than the %d A that its loads allow (%s).', $branch->fitted, $most, $branch->rule);
+                $wrong[] = Wrong::with($drawn, $branch->device, $what, "Fit $most A, or correct its plate.");
             }
         }
 

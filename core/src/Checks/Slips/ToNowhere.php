@@ -21,7 +21,8 @@ final class ToNowhere extends Slip
             foreach ($kind->part->terminals as $terminal) {
                 $point = $kind->part->point($terminal);
                 if (count($landed[$point] ?? []) === 1 && ! isset($within[$point])) {
-                    $wrong[] = Wrong::with($drawn, $landed[$point][0], "It leads to $point and no further.", 'Wire what belongs there, or take it out.');
+                    $what = "It leads to $point and no further.";
+                    $wrong[] = Wrong::with($drawn, $landed[$point][0], $what, 'Wire what belongs there, or take it out.');
                 }
             }
         }

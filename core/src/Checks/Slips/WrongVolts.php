@@ -10,7 +10,7 @@ final class WrongVolts extends Slip
     /** Plate values that say it. */
     private const RATED = ['coil_volts', 'volts', 'primary_volts', 'heater_volts'];
 
-    /** Shares of the rated volts: 208 V on a 240 V plate is within them, and a transformer that stands idle. [practice, no published source] */
+    /** Shares of the rated volts: 208 V on a 240 V plate is within them. [practice, no published source] */
     private const MOST = 1.25;
 
     private const LEAST = 0.75;

@@ -26,7 +26,7 @@ final readonly class Exchange extends Edit
         $own = $draft->part($this->part);
         $new = Catalogue::definition($this->kind) ?? throw CannotEdit::kind($this->kind, array_keys(Catalogue::classes()));
         $where = $this->terminals($draft, $new);
-        $draft = $this->landed($draft, $where);
+        $draft = $draft->callingTerminals($this->part, $where);
         $plate = is_array($own['plate'] ?? null) ? $own['plate'] : [];
         $kept = [];
         foreach ($new->fields as $field) {
@@ -79,23 +79,6 @@ final readonly class Exchange extends Edit
         }
 
         return $lost === [] ? $where : throw CannotEdit::nowhere($this->part, $this->kind, $lost, implode(', ', $new->terminals));
-    }
-
-    /**
-     * @param  array<string, string>  $where
-     *
-     * @throws CannotEdit
-     */
-    private function landed(Draft $draft, array $where): Draft
-    {
-        $on = fn (string $point): string => Draft::partOf($point) === $this->part
-            ? $this->part.'.'.$where[Draft::terminalOf($point)]
-            : $point;
-        foreach ($draft->wiresOf($this->part) as $id => $wire) {
-            $draft = $draft->withWire($id, [...$wire, 'from' => $on($wire['from']), 'to' => $on($wire['to'])]);
-        }
-
-        return $draft;
     }
 
     #[\Override]

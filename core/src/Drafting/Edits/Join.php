@@ -15,8 +15,13 @@ final readonly class Join extends Edit
     /** Metres of a lead in a unit. [practice, no published source] */
     private const LEAD = 0.6;
 
-    public function __construct(private string $from, private string $to, private string $colour, private WireGauge $gauge, private float $metres)
-    {
+    public function __construct(
+        private string $from,
+        private string $to,
+        private string $colour,
+        private WireGauge $gauge,
+        private float $metres,
+    ) {
     }
 
     #[\Override]

@@ -31,7 +31,7 @@ final readonly class Terminal extends Edit
             $own['program'] = $this->inProgram($own['program']);
         }
 
-        return $draft->withPart($this->part, $own)->callingTerminal($this->part, $this->terminal, $named);
+        return $draft->withPart($this->part, $own)->callingTerminals($this->part, [$this->terminal => $named]);
     }
 
     /**

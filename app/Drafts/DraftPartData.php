@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drafts;
+
+use App\Api\Data;
+use Levin\Core\Drafting\Draft;
+
+/** A part as the file that is being made has it. */
+final readonly class DraftPartData extends Data
+{
+    /**
+     * @param  array<string, string>  $plate  as it was typed, by the name of the value
+     * @param  list<string>  $terminals  that it was given; none for kinds that have their own
+     */
+    private function __construct(
+        public string $id,
+        public string $kind,
+        public string $label,
+        public string $place,
+        public array $plate,
+        public array $terminals,
+    ) {
+    }
+
+    /** @return list<self> */
+    public static function all(Draft $draft): array
+    {
+        $text = static fn (mixed $value): string => is_scalar($value) ? (string) $value : '';
+        $all = [];
+        foreach ($draft->parts() as $id => $part) {
+            $plate = [];
+            foreach (is_array($part['plate'] ?? null) ? $part['plate'] : [] as $name => $value) {
+                $plate[(string) $name] = $text($value);
+            }
+            $terminals = array_map($text, array_values(is_array($part['terminals'] ?? null) ? $part['terminals'] : []));
+            [$kind, $label, $place] = array_map($text, [$part['kind'] ?? '', $part['label'] ?? '', $part['place'] ?? '']);
+            $all[] = new self((string) $id, $kind, $label, $place, $plate, $terminals);
+        }
+
+        return $all;
+    }
+}
