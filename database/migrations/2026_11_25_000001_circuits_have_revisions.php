@@ -24,6 +24,7 @@ return new class extends Migration
             $table->text('text');
             $table->char('hash', 64)->index();
             $table->string('source');
+            $table->string('note')->default('');
             $table->foreignId('user_id')->nullable()->constrained();
             $table->dateTime('created_at');
             $table->unique(['circuit_id', 'number']);

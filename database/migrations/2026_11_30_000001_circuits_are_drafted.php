@@ -10,9 +10,12 @@ return new class extends Migration
 {
     public function up(): void
     {
-        Schema::table('circuit_revisions', function (Blueprint $table): void {
-            $table->string('note')->default('');
-        });
+        // a database of before has revisions without notes
+        if (! Schema::hasColumn('circuit_revisions', 'note')) {
+            Schema::table('circuit_revisions', function (Blueprint $table): void {
+                $table->string('note')->default('');
+            });
+        }
         Schema::create('shop_circuits', function (Blueprint $table): void {
             $table->string('circuit_id')->primary();
             $table->foreignId('circuit_revision_id')->constrained();

@@ -3,7 +3,12 @@ import { Navigate, Route, Routes } from 'react-router';
 import { useSession } from './api/queries';
 import { BenchScreen } from './screens/bench/bench-screen';
 import { CallScreen } from './screens/call/call-screen';
+import { CircuitScreen } from './screens/circuits/circuit-screen';
+import { CircuitsScreen } from './screens/circuits/circuits-screen';
+import { FamilyScreen } from './screens/circuits/family-screen';
 import { Day } from './screens/day/day';
+import { DraftScreen } from './screens/draft/draft-screen';
+import { QuickScreen } from './screens/quick/quick-screen';
 import { ShopScreen } from './screens/shop/shop-screen';
 import { SignIn } from './screens/sign-in/sign-in';
 import { UnitScreen } from './screens/unit/unit-screen';
@@ -33,6 +38,11 @@ export function App() {
         ['/units/:id', <UnitScreen key="unit" />],
         ['/calls/:id', <CallScreen key="call" />],
         ['/calls/:id/:stop', <CallScreen key="call" />],
+        ['/circuits', <CircuitsScreen key="circuits" />],
+        ['/circuits/family/:family', <FamilyScreen key="family" />],
+        ['/circuits/:id', <CircuitScreen key="circuit" />],
+        ['/drafts/:id', <DraftScreen key="draft" />],
+        ['/quick', <QuickScreen key="quick" />],
         ['/bench', <BenchScreen key="bench" user={user} />],
         ['/bench/:check', <BenchScreen key="bench" user={user} />],
         ['/shop', <ShopScreen key="shop" user={user} />],

@@ -11,7 +11,10 @@ use Levin\Core\Parts\Catalogue;
 final class Features
 {
     /** What every unit has, or nobody looks for. */
-    private const PLAIN = ['terminals', 'plug', 'resistor', 'fuse', 'switch-1p'];
+    private const PLAIN = [
+        'terminals', 'plug', 'resistor', 'fuse', 'switch-1p', 'breaker', 'breaker-1p', 'breaker-3p', 'disconnect', 'disconnect-3p', 'transformer',
+        'supply-single-phase', 'supply-split-phase', 'supply-wye', 'supply-delta',
+    ];
 
     /** @return array<string, int> how many, by kind, in the order of the catalogue */
     public static function of(Circuit $circuit): array

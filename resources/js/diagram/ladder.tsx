@@ -8,6 +8,9 @@ import { energyOf, type Standing } from './standing';
 export interface Known {
     proved: string[];
     inDoubt: string[];
+    /** of a circuit in the making: what is wrong, and what is otherwise than before */
+    faulty?: string[];
+    fresh?: string[];
 }
 
 export interface OnDrawing {
@@ -80,7 +83,7 @@ export const Ladder = memo(function Ladder(props: Props) {
         >
             <title id={`${props.label} here`}>{current === null ? props.label : itemName(current, props.sheet)}</title>
             <Marks drawing={drawing} is={is} />
-            <Ink drawing={drawing} is={is} chosen={props.chosen} onWire={props.onWire} />
+            <Ink drawing={drawing} is={is} known={props.known} chosen={props.chosen} onWire={props.onWire} />
             {drawing.symbols.map((s) => (
                 <SymbolInk
                     key={s.id}
@@ -91,6 +94,8 @@ export const Ladder = memo(function Ladder(props: Props) {
                     roomy={roomy}
                     zoom={zoom}
                     chosen={props.chosen === s.part}
+                    faulty={props.known.faulty?.includes(s.part) === true}
+                    fresh={props.known.fresh?.includes(s.part) === true}
                     onPart={props.onPart}
                 />
             ))}
@@ -179,12 +184,13 @@ function SymbolMark({ symbol: s, is }: { symbol: DrawnSymbol; is: Standing }) {
 interface InkProps {
     drawing: Drawing;
     is: Standing;
+    known: Known;
     chosen: string | null;
     onWire: (wire: string) => void;
 }
 
 /** Lines; what they carry is told by their weight and pattern as well. */
-const Ink = memo(function Ink({ drawing, is, chosen, onWire }: InkProps) {
+const Ink = memo(function Ink({ drawing, is, known, chosen, onWire }: InkProps) {
     return (
         <g>
             {drawing.rails.map((r) => (
@@ -197,7 +203,9 @@ const Ink = memo(function Ink({ drawing, is, chosen, onWire }: InkProps) {
                     // biome-ignore lint/a11y/noStaticElementInteractions: the drawing as a whole takes the keys
                     <g key={c.wire} className="wire" data-wire={c.wire} onClick={() => onWire(c.wire)}>
                         <path className="reach" d={line(c.path)} />
+                        {known.fresh?.includes(c.wire) === true && <path className="fresh" d={line(c.path)} />}
                         {chosen === c.wire && <path className="chosen" d={line(c.path)} />}
+                        {known.faulty?.includes(c.wire) === true && <path className="fault" d={line(c.path)} />}
                         <InkLine energy={energyOf(c, is)} d={line(c.path)} broken={is.wire(c.wire)?.whole === false} />
                     </g>
                 ),
@@ -224,17 +232,22 @@ interface SymbolProps {
     roomy: boolean;
     zoom: number;
     chosen: boolean;
+    faulty: boolean;
+    fresh: boolean;
     onPart: (part: string) => void;
 }
 
-const SymbolInk = memo(function SymbolInk({ symbol: s, closed, proved, inDoubt, roomy, zoom, chosen, onPart }: SymbolProps) {
+const SymbolInk = memo(function SymbolInk(props: SymbolProps) {
+    const { symbol: s, closed, proved, inDoubt, roomy, zoom, chosen, faulty, fresh, onPart } = props;
     const isRound = s.shape === 'coil' || s.shape === 'motor' || s.shape === 'three-phase motor';
     const said = proved ? 'proved' : inDoubt ? 'in doubt' : '';
     return (
         // biome-ignore lint/a11y/noStaticElementInteractions: the drawing as a whole takes the keys
         <g className="part" data-part={s.part} onClick={() => onPart(s.part)}>
             <rect className="reach" x={s.x - 24} y={s.y - 44} width={48} height={88} />
+            {fresh && <rect className="fresh" x={s.x - 40} y={s.y - 22} width={80} height={44} />}
             {chosen && <rect className="chosen" x={s.x - 40} y={s.y - 47} width={80} height={76} />}
+            {faulty && <rect className="fault" x={s.x - 36} y={s.y - 27} width={72} height={54} />}
             {isRound && (
                 <circle cx={s.x} cy={s.y} r={s.shape === 'coil' ? 19 : s.shape === 'motor' ? 21 : 30} fill="var(--paper)" />
             )}

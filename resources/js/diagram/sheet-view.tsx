@@ -18,7 +18,8 @@ interface Props extends OnDrawing {
 export function SheetView({ sheet, ...on }: Props) {
     const [zoom, setZoom] = useState(0.8);
     const { drawing } = sheet;
-    const at = drawing.points.find((p) => p.point === on.probes.red) ?? null;
+    const probed = drawing.points.find((p) => p.point === on.probes.red);
+    const at = probed ?? chosenAt(drawing, on.chosen);
     return (
         <div className="relative flex min-h-0 flex-1 flex-col">
             <Viewport
@@ -26,7 +27,7 @@ export function SheetView({ sheet, ...on }: Props) {
                 size={drawing}
                 zoom={zoom}
                 setZoom={setZoom}
-                focus={at === null ? null : { key: `${on.probes.red} ${on.probes.black}`, x: at.x, y: at.y }}
+                focus={at === null ? null : { key: `${on.probes.red} ${on.probes.black} ${on.chosen}`, x: at.x, y: at.y }}
                 map={<MapLines drawing={drawing} />}
             >
                 <Ladder {...on} sheet={sheet} drawing={drawing} zoom={zoom} roomy={false} label="Ladder diagram" />
@@ -47,6 +48,13 @@ export function SheetView({ sheet, ...on }: Props) {
             </div>
         </div>
     );
+}
+
+/** Where a part or a wire is drawn. */
+function chosenAt(drawing: Drawing, chosen: string | null): { x: number; y: number } | null {
+    const symbol = drawing.symbols.find((s) => s.part === chosen);
+    const [x, y] = drawing.conductors.find((c) => c.wire !== '' && c.wire === chosen)?.path[0] ?? [];
+    return symbol ?? (x === undefined || y === undefined ? null : { x, y });
 }
 
 /** Lines only: where the sections are. */

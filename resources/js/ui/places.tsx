@@ -7,6 +7,7 @@ import { ThemeKey } from './theme';
 const PLACES: [path: string, name: string][] = [
     ['/', 'Day'],
     ['/units', 'Units'],
+    ['/circuits', 'Circuits'],
     ['/bench', 'Bench'],
     ['/shop', 'Shop'],
 ];

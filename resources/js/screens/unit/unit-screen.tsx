@@ -9,6 +9,7 @@ import { useTitle } from '../../ui/use-title';
 import { CallRow } from '../day/day';
 import { FittedParts } from './fitted-parts';
 import { PartChecks } from './part-checks';
+import { UnitCircuit } from './unit-circuit';
 
 export function UnitScreen() {
     const { id = '' } = useParams();
@@ -67,6 +68,7 @@ export function UnitScreen() {
                         <Fact name="Contact" value={`${u.site.contact}, ${u.site.phone}`} />
                         <Fact name="Address" value={u.site.address} />
                     </dl>
+                    <UnitCircuit unit={u} />
                     <h2 className="heading px-4 pt-2 pb-1">Plate values of its parts</h2>
                     {sheet.isError && <Problem error={sheet.error} retry={() => void sheet.refetch()} />}
                     <ul className="border-rule border-t">
