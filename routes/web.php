@@ -17,6 +17,7 @@ use App\Calls\RedrawController;
 use App\Calls\StoryController;
 use App\Calls\SuspectController;
 use App\Calls\SwapController;
+use App\Calls\SwapListController;
 use App\Circuits\CircuitController;
 use App\Circuits\CircuitFileController;
 use App\Circuits\CircuitRevision;
@@ -89,6 +90,8 @@ Route::prefix('api')->middleware('body:64')->group(function (): void {
         Route::post('quick', [QuickController::class, 'store']);
         Route::put('calls/{call}/revision', RedrawController::class)->can('append', 'call');
         Route::get('calls/{call}/swap', SwapController::class);
+        Route::get('calls/{call}/leads/{target}.pdf', [PrintController::class, 'swapList']);
+        Route::get('calls/{call}/leads/{target}', SwapListController::class);
         Route::get('calls/{call}/expected', ExpectedReadingController::class);
         Route::get('calls/{call}/story', StoryController::class);
         Route::get('calls/{call}/suspects/{target}', SuspectController::class);

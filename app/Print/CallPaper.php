@@ -15,6 +15,7 @@ use Levin\Core\Meter\Display;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Record\Report\Report;
 use Levin\Core\Record\Rung\Visit;
+use Levin\Core\Record\SwapList;
 
 /** The papers of a call: the report, the note for the unit's door, the tag of what is left off. */
 final readonly class CallPaper
@@ -51,6 +52,12 @@ final readonly class CallPaper
         $about = $this->about($call, $this->judging->visit($call));
 
         return $about['report']->left() === null ? throw NothingLeft::on($call->number) : $this->paper->print('print.tag', $about);
+    }
+
+    /** The wires of a part, to tick by hand. */
+    public function swapList(Call $call, SwapList $list): string
+    {
+        return $this->paper->print('print.swap-list', [...$this->about($call, $this->judging->visit($call)), 'list' => $list]);
     }
 
     /** @return array{call: Call, shop: string, report: Report, when: \Closure(?float): string, day: string} */

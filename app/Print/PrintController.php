@@ -6,7 +6,9 @@ namespace App\Print;
 
 use App\Api\Operation;
 use App\Calls\Call;
+use App\Calls\SwapListController;
 use App\Circuits\CircuitRevision;
+use App\Circuits\CircuitShelf;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
 
@@ -33,6 +35,12 @@ class PrintController
         } catch (NothingLeft $e) {
             throw ValidationException::withMessages(['left' => $e->getMessage()]);
         }
+    }
+
+    #[Operation('The wires of a part that is swapped, to tick by hand', file: 'application/pdf')]
+    public function swapList(Call $call, string $target, CallPaper $paper, CircuitShelf $shelf): Response
+    {
+        return self::pdf($paper->swapList($call, SwapListController::list($call, $target, $shelf)), "call-$call->number-swap.pdf");
     }
 
     #[Operation('A circuit revision on paper, rung by rung', file: 'application/pdf')]

@@ -77,7 +77,7 @@ final class CallCourse
             EventType::Reopened => $this->closed = $this->dead = false,
             EventType::Barred => $this->limits = self::barred($this->limits, $event),
             EventType::Note, EventType::Finding, EventType::Judged, EventType::HistoryRead, EventType::Complaint, EventType::Cause,
-            EventType::Thermostat, EventType::Photo,
+            EventType::Thermostat, EventType::Photo, EventType::Moved, EventType::Swapped,
             EventType::Worked, EventType::Left, EventType::Watched, EventType::WasTold, EventType::Waived => null,
         };
     }

@@ -46,6 +46,12 @@ enum EventType: string
     /** a new part fitted: {part, fitted, serial, is}; what was learned of it before no longer speaks. See Checks\Replacement\Swap */
     case Replaced = 'replaced';
 
+    /** a wire of a part that is swapped, lifted and landed on the new one: {part, wire, to} plus {label, words} */
+    case Moved = 'moved';
+
+    /** every wire of a part is on the new one: {part} plus {label, wires} */
+    case Swapped = 'swapped';
+
     /** tester on a known source, on the circuit, on the source again: {} */
     case ProvedDead = 'proved-dead';
 
@@ -111,7 +117,7 @@ enum EventType: string
     {
         $written = [
             self::Complaint, self::Photo, self::Thermostat, self::Cause, self::Replaced, self::Worked, self::Left, self::Watched,
-            self::WasTold,
+            self::WasTold, self::Moved, self::Swapped,
         ];
 
         return $this->isEvidence() || in_array($this, $written, true);

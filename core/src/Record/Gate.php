@@ -34,6 +34,8 @@ final readonly class Gate
 
     private VisitGate $visit;
 
+    private SwapGate $swaps;
+
     /**
      * @param  bool  $isRecord  whether it is a record of what was done elsewhere: what was closed there is closed
      */
@@ -42,6 +44,7 @@ final readonly class Gate
         $this->evidence = new EvidenceGate($model);
         $this->deeds = new DeedGate($model, $habits);
         $this->visit = new VisitGate($model);
+        $this->swaps = new SwapGate($model->circuit);
     }
 
     /**
@@ -75,6 +78,8 @@ final readonly class Gate
                 EventType::Pulled => $this->deeds->pulled($standing, $given),
                 EventType::Barred => $this->deeds->barred($given),
                 EventType::Replaced => $this->deeds->replaced($standing, $given),
+                EventType::Moved => $this->swaps->moved($standing, $before, $given),
+                EventType::Swapped => $this->swaps->swapped($before, $given),
                 EventType::ProvedDead => $this->deeds->provedDead($standing, $given),
                 EventType::Note => ['text' => $given->filled('text', self::NOTE, 'The note is empty. Write something, or leave it.')],
                 EventType::HistoryRead => $this->visit->historyRead($given),

@@ -239,4 +239,18 @@ final class Refusal extends RecordException
     {
         return new self('result', 'Say what came of it: '.implode(', ', $results).'.');
     }
+
+    public static function notOnIt(string $wire, string $part): self
+    {
+        return new self('wire', "\"$wire\" is no wire on $part.");
+    }
+
+    /** @param  non-empty-list<string>  $wires  in words */
+    public static function leftOver(string $part, array $wires): self
+    {
+        $count = count($wires);
+        $are = $count === 1 ? 'One wire is' : "$count wires are";
+
+        return new self('part', "$are left over on $part: ".implode('; ', $wires).'. Move it, one at a time, then it is done.');
+    }
 }

@@ -17,6 +17,7 @@ import type {
     MeterFunction,
     Story,
     Swap,
+    SwapList,
     Trace,
     Unit,
     UnitChecks,
@@ -180,6 +181,15 @@ export function useSwap(call: number, part: string, is: Record<string, string>, 
         queryFn: ({ signal }) => api<Swap>('GET', `calls/${call}/swap?${query}`, undefined, signal),
     });
 }
+
+/** Which wire of a part goes where as it is swapped. */
+export const useSwapList = (call: number, part: string, stamp: number) =>
+    useQuery({
+        queryKey: ['swap-list', call, part, stamp],
+        enabled: part !== '',
+        placeholderData: (before, query) => (query?.queryKey[2] === part ? before : undefined),
+        queryFn: () => api<SwapList>('GET', `calls/${call}/leads/${encodeURIComponent(part)}`),
+    });
 
 /** Why something is suspected; null: nothing is opened. */
 export const useDossier = (call: number, target: string | null, stamp: number) =>

@@ -8,10 +8,12 @@ import { type FormProps, PartField } from './part-field';
 import { Photos } from './photos';
 import { StillOpen } from './still-open';
 import { StopPage } from './stop-page';
+import { SwapListForm } from './swap-list';
 
-type What = 'fitted' | 'worked' | 'left';
+type What = 'leads' | 'fitted' | 'worked' | 'left';
 
 const WHAT: readonly [What, string][] = [
+    ['leads', 'Swap list, wire for wire'],
     ['fitted', 'A new part fitted'],
     ['worked', 'Work that is no part'],
     ['left', 'It cannot be put right now'],
@@ -21,7 +23,7 @@ const WHAT: readonly [What, string][] = [
 export function Repair({ trace, sheet, outbox, disabled }: AtStop) {
     const [what, setWhat] = useState<What>('fitted');
     const { send } = outbox;
-    const done = counting(trace, 'replaced', 'worked', 'left');
+    const done = counting(trace, 'replaced', 'swapped', 'worked', 'left');
     const form: FormProps = { trace, sheet, disabled, problem: outbox.refusal, send };
     return (
         <StopPage
@@ -52,6 +54,7 @@ export function Repair({ trace, sheet, outbox, disabled }: AtStop) {
             <div className="mb-3">
                 <OneOf label="What was done" choices={WHAT} value={what} set={setWhat} />
             </div>
+            {what === 'leads' && <SwapListForm {...form} />}
             {what === 'fitted' && <Fitted {...form} />}
             {what === 'worked' && <Worked {...form} />}
             {what === 'left' && <Left {...form} />}

@@ -29,7 +29,10 @@ export function CircuitScreen() {
             <Places />
             {circuit.data !== undefined && (
                 <main className="flex min-h-0 flex-1 flex-col lg:flex-row">
-                    <section className="flex h-[60vh] min-h-0 min-w-0 flex-1 flex-col lg:h-auto" aria-label="Drawing">
+                    <section
+                        className="flex h-[60vh] min-h-0 min-w-0 flex-none flex-col lg:h-auto lg:flex-1"
+                        aria-label="Drawing"
+                    >
                         {sheet.data !== undefined && <Look sheet={sheet.data} />}
                         {sheet.isError && <Problem error={sheet.error} retry={() => void sheet.refetch()} />}
                     </section>

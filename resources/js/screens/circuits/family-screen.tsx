@@ -64,7 +64,7 @@ export function FamilyScreen() {
                                             data-choice={`${n} ${m}`}
                                             data-on={(answers[n] ?? 0) === m}
                                             aria-pressed={(answers[n] ?? 0) === m}
-                                            onClick={() => setAnswers(Object.assign([...answers], { [n]: m }))}
+                                            onClick={() => setAnswers((now) => Object.assign([...now], { [n]: m }))}
                                         >
                                             {answer}
                                         </button>

@@ -54,7 +54,7 @@ function DraftBoard({ draft, making }: { draft: Draft; making: Making }) {
             <Head draft={draft} edits={edits} showPhoto={() => showPhoto(!photo)} photo={photo} />
             <main className="flex min-h-0 flex-1 flex-col lg:flex-row">
                 {photo && <LabelPhoto draft={draft} close={() => showPhoto(false)} />}
-                <section className="flex h-[52vh] min-h-0 min-w-0 flex-1 flex-col lg:h-auto" aria-label="Drawing">
+                <section className="flex h-[52vh] min-h-0 min-w-0 flex-none flex-col lg:h-auto lg:flex-1" aria-label="Drawing">
                     {draft.sheet == null ? (
                         <p className="p-6">
                             This cannot be drawn as it stands. What is wrong is said beside it; undo takes you back to where it
@@ -156,10 +156,12 @@ function Head({ draft, edits, photo, showPhoto }: HeadProps) {
                 <button type="button" className="key" aria-pressed={photo} data-on={photo} onClick={showPhoto}>
                     Door label
                 </button>
-                <a className="key" href={`/api/drafts/${draft.id}/circuit.yaml`}>
+                <a className="key max-sm:hidden" href={`/api/drafts/${draft.id}/circuit.yaml`}>
                     File
                 </a>
-                <ThemeKey />
+                <span className="contents max-sm:hidden">
+                    <ThemeKey />
+                </span>
                 <button
                     type="button"
                     className="key"

@@ -40,7 +40,7 @@ export function QuickScreen() {
     return (
         <div className="mx-auto min-h-full max-w-[980px]">
             <Places />
-            <main className="grid gap-4 px-4 pb-10">
+            <main className="grid grid-cols-[minmax(0,1fr)] gap-4 px-4 pb-10">
                 <div>
                     <h1 className="pt-4 font-bold text-3xl">Quick trace</h1>
                     <p>No circuit of this unit is at hand: say the rung of the load that should run, and test it.</p>

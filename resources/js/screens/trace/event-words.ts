@@ -43,6 +43,10 @@ export function eventWords(event: Pick<LogEvent, 'type' | 'data'>, trace: Trace,
         }
         case 'lead':
             return `${d.wire} ${d.lifted === true ? 'lifted' : 'landed'}`;
+        case 'moved':
+            return `${target(d.part)}: ${d.words} lifted, landed on ${d.to} of the new one`;
+        case 'swapped':
+            return `${target(d.part)}: swapped wire for wire, ${d.wires} wires`;
         case 'proved-dead':
             return 'proved dead: known source, circuit, known source';
         case 'judged':
