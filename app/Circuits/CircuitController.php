@@ -59,13 +59,15 @@ class CircuitController
     }
 
     #[Operation('Take in a circuit file, the body: a circuit or its next revision', answer: RevisionData::class, status: 201)]
-    public function import(Request $request, Revisions $revisions): JsonResponse
+    public function import(Request $request, Revisions $revisions, Ahead $ahead): JsonResponse
     {
         try {
             $revision = $revisions->add($request->getContent(), 'the file', SignedIn::by($request), 'taken in from a file');
         } catch (InvalidCircuit $e) {
             throw ValidationException::withMessages(['file' => array_map(static fn (Problem $p): string => (string) $p, $e->problems)]);
         }
+
+        $ahead->of($revision);
 
         return response()->json(RevisionData::of($revision, null), 201);
     }

@@ -12,11 +12,11 @@ use App\Calls\Trace;
 use App\Calls\TraceData;
 use App\Calls\Traces;
 use App\Circuits\CircuitRevision;
+use App\Circuits\Detached;
 use App\Shop\User;
 use Levin\Core\Diagnosis\Dossier;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Record\EventType;
-use Symfony\Component\Process\Process;
 
 /** Asks the desk of a call's circuit; puts one up where there is none, and does without where there can be none. */
 final readonly class Desks implements Traces
@@ -145,14 +145,7 @@ final readonly class Desks implements Traces
         if (file_exists($door) && $this->isOpen($door)) {
             return;
         }
-        $process = Process::fromShellCommandline(
-            // nor are the port and the connections of whoever serves here
-            'exec 3>&- 4>&- 5>&- 6>&- 7>&- 8>&- 9>&-;'
-                .' exec setsid "$PHP" artisan levin:desk "$REVISION" "$DOOR" > /dev/null 2>&1 < /dev/null &',
-            base_path(),
-            ['PHP' => PHP_BINARY, 'REVISION' => (string) $revision, 'DOOR' => $door],
-        );
-        $process->run();
+        Detached::artisan(['levin:desk', (string) $revision, $door]);
         $until = microtime(true) + self::STARTS;
         while (! $this->isOpen($door)) {
             if (microtime(true) > $until) {

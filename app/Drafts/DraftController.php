@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Drafts;
 
 use App\Api\Operation;
+use App\Circuits\Ahead;
 use App\Circuits\CircuitRevision;
 use App\Circuits\RevisionData;
 use App\Circuits\SequenceStepData;
@@ -77,7 +78,7 @@ class DraftController
     }
 
     #[Operation('Save it as a revision', answer: RevisionData::class, status: 201, takes: SaveInput::class)]
-    public function save(Request $request, CircuitDraft $draft, Drafts $drafts): JsonResponse
+    public function save(Request $request, CircuitDraft $draft, Drafts $drafts, Ahead $ahead): JsonResponse
     {
         $request->validate(
             ['note' => ['required', 'string', 'max:250']],
@@ -88,6 +89,8 @@ class DraftController
         } catch (InvalidCircuit $e) {
             throw ValidationException::withMessages(['draft' => array_map(static fn (Problem $p): string => (string) $p, $e->problems)]);
         }
+
+        $ahead->of($revision);
 
         return response()->json(RevisionData::of($revision, null), 201);
     }

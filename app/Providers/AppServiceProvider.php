@@ -9,6 +9,7 @@ use App\Calls\Call;
 use App\Calls\CallPolicy;
 use App\Calls\Trace;
 use App\Calls\Traces;
+use App\Circuits\Ahead;
 use App\Circuits\CircuitPolicy;
 use App\Circuits\CircuitRevision;
 use App\Circuits\CircuitShelf;
@@ -42,6 +43,7 @@ class AppServiceProvider extends ServiceProvider
             config()->boolean('levin.desks') ? storage_path('framework/desks') : null,
             config()->string('levin.build'),
         ));
+        $this->app->singleton(Ahead::class, fn (): Ahead => new Ahead(config()->boolean('levin.ahead')));
         $this->app->singleton(PhotoShelf::class, fn (): PhotoShelf => new PhotoShelf(storage_path('app/photos')));
         Connection::resolverFor('sqlite', fn (
             \PDO|\Closure $pdo,

@@ -284,6 +284,12 @@ abstract class BrowserTestCase extends TestCase
     protected function touchWire(string $wire): void
     {
         $this->showSheet();
+        $this->touchWireHere($wire);
+    }
+
+    /** The same on a whole drawing that is in sight. */
+    protected function touchWireHere(string $wire): void
+    {
         [$x, $y] = $this->driver()->executeScript(<<<'JS'
             const path = document.querySelector(`[aria-label="Whole drawing"] [data-wire="${arguments[0]}"] .reach`);
             path.scrollIntoView({ block: 'center', inline: 'center' });

@@ -12,7 +12,8 @@ final class Features
 {
     /** What every unit has, or nobody looks for. */
     private const PLAIN = [
-        'terminals', 'plug', 'resistor', 'fuse', 'switch-1p', 'breaker', 'breaker-1p', 'breaker-3p', 'disconnect', 'disconnect-3p', 'transformer',
+        'terminals', 'plug', 'resistor', 'fuse', 'switch-1p', 'breaker', 'breaker-1p', 'breaker-3p', 'disconnect', 'disconnect-3p',
+        'transformer',
         'supply-single-phase', 'supply-split-phase', 'supply-wye', 'supply-delta',
     ];
 

@@ -47,7 +47,8 @@ it('is done only when no wire is left over, and begins anew with the next one', 
         ->toThrow(Refusal::class, 'One wire is left over on BR: black wire from 4 to IBM.R. Move it')
         ->and(fn () => admitted([...$dead, $moves[0], $done]))->toThrow(Refusal::class, '4 wires are left over');
     $log = admitted([...$dead, ...$moves, $done]);
-    expect(SwapList::of($circuit, 'BR', $log)->isDone)->toBeTrue()->and(end($log)->data)->toMatchArray(['label' => 'Blower relay', 'wires' => 5]);
+    expect(SwapList::of($circuit, 'BR', $log)->isDone)->toBeTrue()
+        ->and(end($log)->data)->toMatchArray(['label' => 'Blower relay', 'wires' => 5]);
     $again = admitted([...$dead, ...$moves, $done, $moves[0]]);
     expect(SwapList::of($circuit, 'BR', $again)->isDone)->toBeFalse()->and(stillOn(SwapList::of($circuit, 'BR', $again)))->toHaveCount(4);
     // one that was ticked by mistake is struck out

@@ -20,7 +20,7 @@ export function Places({ children, slash = true }: { children?: ReactNode; slash
         <header className="print:hidden flex items-center justify-between gap-3 border-ink border-b-2 px-4 py-2">
             <div className="flex min-w-0 items-center gap-6">
                 <span className={`${mark} max-md:hidden`}>Levin</span>
-                <button type="button" className={`${mark} md:hidden`} aria-label="Places" onClick={() => setOpen(true)}>
+                <button type="button" className={`${mark} md:hidden`} aria-label="Levin ▾ places" onClick={() => setOpen(true)}>
                     Levin ▾
                 </button>
                 <nav aria-label="Places" className="flex gap-1 text-lg max-md:hidden">

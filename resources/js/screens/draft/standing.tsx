@@ -25,7 +25,8 @@ export function Standing({ draft, edits, choose }: Props) {
                             <li key={`${w.on} ${w.what}`} data-wrong={w.on}>
                                 <button
                                     type="button"
-                                    className={`block min-h-[44px] w-full border-l-8 pl-3 text-left ${w.bars ? 'border-ink' : 'border-odd'}`}
+                                    className="block min-h-[44px] w-full border-odd border-l-8 pl-3 text-left data-[bars=true]:border-ink"
+                                    data-bars={w.bars}
                                     disabled={w.on === ''}
                                     onClick={() => choose(w.on)}
                                 >
