@@ -253,8 +253,16 @@ abstract class BrowserTestCase extends TestCase
     protected function click(string $css): void
     {
         // what is shut while something is on its way opens again
-        $this->until(fn (): bool => $this->find($css)->isEnabled(), "$css, open");
-        $this->hit($this->find($css));
+        $this->until(function () use ($css): bool {
+            $element = $this->find($css);
+            if ($element->isEnabled()) {
+                $this->hit($element);
+
+                return true;
+            }
+
+            return false;
+        }, "$css, open");
     }
 
     /** A phone in the hand: its size, and a thumb for a pointer from now on. */
