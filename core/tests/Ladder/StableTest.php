@@ -46,7 +46,7 @@ it('keeps the order of what was not edited when a part is put in series, and mos
     $random = new Random\Randomizer(new Random\Engine\Xoshiro256StarStar(3));
     $moved = $crossed = $all = 0;
     foreach ((array) $random->pickArrayKeys($draft->wires(), 6) as $wire) {
-        $with = (new Insert((string) $wire, 'XFU', 'fuse', '1', '2', 'One more fuse'))->on($draft);
+        $with = (new Insert((string) $wire, 'XFU', 'fuse', 'One more fuse'))->on($draft);
         $is = array_intersect_key(spots((new SetPlate('XFU', 'amps', 30.0))->on($with)), $was);
         $place = array_flip(inOrder($is));
         $read = inOrder(array_intersect_key($was, $is));

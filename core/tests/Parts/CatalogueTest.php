@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 use Levin\Core\Ladder\Glyph;
 use Levin\Core\Operation\Settled;
+use Levin\Core\Operation\Storyteller;
 use Levin\Core\Parts\Catalogue;
 use Levin\Core\Parts\Element;
+use Levin\Core\Parts\Faults;
 use Levin\Core\Parts\Kind;
 use Levin\Core\Parts\Setting;
 use Levin\Core\Parts\Shape;
@@ -58,9 +60,9 @@ it('has failure modes with a weight and a name of their own', function (Kind $pa
 })->with('parts');
 
 /** Whether a fault changes anything that can be read or seen: a state, a voltage, or on a dead circuit the ohms at its own part. */
-function showsItself(Unit $unit, string $fault, Settled $fine): bool
+function showsItself(Unit $unit, string $fault, Settled $fine, array $before = []): bool
 {
-    $failed = $unit->settle($fine->conditions, [$fault]);
+    $failed = $unit->settle($fine->conditions, [$fault], $before);
     if ($failed->states !== $fine->states || $failed->chattering !== $fine->chattering) {
         return true;
     }
@@ -123,6 +125,13 @@ it('has no failure mode that shows nowhere, under no condition of the unit it is
     foreach ($situations as $conditions) {
         $fine = $unit->settle($conditions);
         $hidden = array_filter($hidden, fn (string $fault): bool => ! showsItself($unit, $fault, $fine));
+    }
+    // what is fed for a moment only, as a spark: on the way that a call takes
+    $called = $unit->conditions(array_map(fn ($c): bool => ! $c->default, $calls));
+    $way = $hidden === [] ? [] : (new Storyteller($unit->model(), $unit->settler->networks))->tell($called, Faults::none())->stretches;
+    foreach ($way as $stretch) {
+        $fine = $stretch->settled;
+        $hidden = array_filter($hidden, fn (string $fault): bool => ! showsItself($unit, $fault, $fine, $fine->states));
     }
     expect(implode(' ', $hidden))->toBe('');
 })->with(Unit::everyShipped());
