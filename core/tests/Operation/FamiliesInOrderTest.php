@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+use Levin\Core\Operation\Run;
+use Levin\Core\Tests\Support\Unit;
+
+// Each family of the library: what it does in order and in what time, and that its safeties stop it in the right way. The order of the
+// sequences, the times between their steps and what a safety stops are common practice, no published source.
+
+/**
+ * That some things come one after the other, each within so many seconds.
+ *
+ * @param  list<array{string, string, float, float}>  $steps  part, what is seen, earliest and latest second
+ */
+function comesInOrder(Run $run, array $steps): void
+{
+    $last = 0.0;
+    foreach ($steps as [$part, $seen, $from, $to]) {
+        $at = $run->when($part, $seen, $last) ?? INF;
+        expect($at)->toBeGreaterThanOrEqual($from, "$part $seen")->toBeLessThanOrEqual($to, "$part $seen");
+        $last = $at;
+    }
+}
+
+$heat = ['call_heat=on', 'call_cool=off', 'call_fan=off'];
+
+it('does its work in order and in time', function (string $id, string $for, array $when, array $steps): void {
+    comesInOrder(Unit::shipped($id)->run("until: $for", [], $when), $steps);
+})->with([
+    'gas/electric, cooling' => ['gas-electric-package', '2 min', [], [
+        ['COMP', 'runs', 0, 1], ['OFM', 'runs', 1, 6], ['IBM', 'runs', 2, 6],
+    ]],
+    'gas/electric, heating' => ['gas-electric-package', '3 min', $heat, [
+        ['IND', 'runs', 0.5, 4], ['IGC', 'trial, steady', 15, 22], ['GV', 'open', 15, 22], ['IGC', 'lit, steady', 16, 24],
+        ['IGC', 'burning, steady', 50, 70], ['IBM', 'runs', 50, 75],
+    ]],
+    'furnace with an ignition module, heating' => ['gas-furnace-spark', '3 min', [], [
+        ['IND', 'runs', 0.5, 4], ['IFC', 'ignite, steady', 15, 22], ['SP', 'sparks', 16, 26], ['GV', 'open', 16, 26], ['SP', 'no spark', 17, 28],
+        ['IBM', 'runs', 55, 75],
+    ]],
+    'split cooling with a start relay' => ['split-cooling-hard-start', '2 min', [], [
+        ['PR', 'pulled in', 0, 1], ['COMP', 'runs', 0, 1], ['IBM', 'runs', 2, 5],
+    ]],
+    'heat pump without electric heat: defrost' => ['heat-pump-no-heat', '4 h', ['outdoor_cold=on'], [
+        ['COMP', 'runs', 300, 302], ['OFM', 'runs', 300, 310], ['DFT', 'closed', 600, 7200], ['DB', 'defrost, 2 flashes', 5400, 9000],
+        ['OFM', 'silent', 5400, 9000], ['DB', 'run, steady', 5400, 10000], ['OFM', 'runs', 5400, 10000],
+    ]],
+    'reverse cycle, cooling' => ['reverse-cycle-230', '2 min', [], [
+        ['IFM', 'runs', 1, 4], ['K1', 'pulled in', 3, 3.5], ['COMP', 'runs', 3, 4], ['OFM', 'runs', 4, 8],
+    ]],
+    'reverse cycle, heating and de-ice' => ['reverse-cycle-230', '90 min', ['call_heating=on', 'outdoor_cold=on'], [
+        ['RV', 'shifted', 3, 4], ['COMP', 'runs', 3, 4], ['DIT', 'closed', 600, 1800], ['DIC', 'de_ice, amber', 3300, 4500],
+        ['DIT', 'open', 3400, 5100], ['OFM', 'runs', 3400, 5100],
+    ]],
+    'cooler, pump-down start' => ['cooler-575-digital', '5 min', [], [
+        ['LLS', 'open', 2, 5], ['TDR', 'pulled in', 115, 130], ['COMP', 'runs', 120, 126], ['OFM1', 'runs', 120, 130],
+    ]],
+    'cooler, near its set point' => ['cooler-575-digital', '60 min', [], [
+        ['COMP', 'runs', 120, 126], ['NT', 'closed', 600, 3600], ['UNL', 'unloaded', 612, 3630], ['UNL', 'loaded', 620, 3640],
+    ]],
+    'two circuits, fan by a transducer' => ['two-circuit-fan-controller', '3 min', [], [
+        ['COMP1', 'runs', 0, 1], ['OFM', 'runs', 0, 3], ['TD2', 'pulled in', 29, 31], ['COMP2', 'runs', 30, 31],
+    ]],
+    'rooftop on 208 V, two stages of cooling' => ['rooftop-208', '3 min', [], [
+        ['PM', 'shows good', 2, 4], ['COMP1', 'runs', 8, 9], ['IBM', 'runs', 9, 12], ['COMP2', 'runs', 18, 19], ['PEM', 'runs', 90, 100],
+    ]],
+]);
+
+it('is stopped by its safety, and shows it', function (string $id, string $script, array $faults, array $when, array $steps, array $ends): void {
+    $run = Unit::shipped($id)->run($script, $faults, $when);
+    comesInOrder($run, $steps);
+    foreach ($ends as $part => $seen) {
+        expect($run->end->observed($part))->toBe($seen, $part);
+    }
+})->with([
+    'gas/electric: high pressure' => [
+        'gas-electric-package', "until: 3 min\nevents: [{ at: 60 s, set: { head_pressure_high: on } }]\n", [], [],
+        [['HP', 'open', 60, 61], ['CC', 'dropped out', 60, 61]], ['COMP' => 'silent', 'OFM' => 'silent', 'IBM' => 'runs'],
+    ],
+    'gas/electric: low pressure' => [
+        'gas-electric-package', "until: 3 min\nevents: [{ at: 60 s, set: { suction_pressure_low: on } }]\n", [], [],
+        [['LP', 'open', 60, 61], ['CC', 'dropped out', 60, 61]], ['COMP' => 'silent'],
+    ],
+    'gas/electric: the limit, with the blower dead' => [
+        'gas-electric-package', 'until: 15 min', ['IBM:seized'], $heat,
+        [['GV', 'open', 15, 22], ['LIM', 'open', 60, 800], ['GV', 'closed', 60, 800], ['IGC', 'limit_open, 4 flashes', 60, 800]], [],
+    ],
+    'gas/electric: roll-out, until somebody resets it' => [
+        'gas-electric-package',
+        "until: 10 min\nevents: [{ at: 2 min, set: { flame_rolled_out: on } }, { at: 3 min, set: { flame_rolled_out: off } }]\n", [], $heat,
+        [['RO', 'locked open', 120, 121], ['GV', 'closed', 120, 122]], ['GV' => 'closed'],
+    ],
+    'gas/electric: flue blocked' => [
+        'gas-electric-package', 'until: 3 min', [], [...$heat, 'flue_blocked=on'],
+        [['IND', 'runs', 0.5, 4], ['IGC', 'draft_open, 3 flashes', 55, 70]], ['GV' => 'closed', 'IGC' => '3 flashes'],
+    ],
+    'gas/electric: no gas' => [
+        'gas-electric-package', 'until: 10 min', [], [...$heat, 'gas_on=off'],
+        [['IGC', 'lockout, 6 flashes', 60, 300]], ['GV' => 'closed', 'IND' => 'silent'],
+    ],
+    'furnace with an ignition module: no gas' => [
+        'gas-furnace-spark', 'until: 5 min', [], ['gas_on=off'],
+        [['IGN', 'locked, 1 flash', 60, 200]], ['GV' => 'closed', 'SP' => 'no spark'],
+    ],
+    'furnace with an ignition module: vent blocked' => [
+        'gas-furnace-spark', 'until: 3 min', [], ['vent_blocked=on'], [['IFC', 'draft_open, 3 flashes', 55, 70]], ['GV' => 'closed'],
+    ],
+    'reverse cycle: high pressure with its fan dead, until somebody resets it' => [
+        'reverse-cycle-230', 'until: 20 min', ['OFM:seized'], [],
+        [['HP', 'locked open', 20, 900], ['DIC', 'no_string, red', 20, 905]], ['K1' => 'dropped out', 'COMP' => 'silent', 'DIC' => 'red'],
+    ],
+    'reverse cycle: charge lost' => [
+        'reverse-cycle-230', 'until: 2 min', [], ['charge_lost=on'], [['DIC', 'no_string, red', 1, 5]], ['COMP' => 'silent'],
+    ],
+    'cooler: pumped down when its box is cold' => [
+        'cooler-575-digital', "until: 30 min\nevents: [{ at: 10 min, fault: ['BT:open'] }]\n", [], [],
+        [['LLS', 'closed', 600, 601], ['LPC', 'open', 605, 900], ['CC', 'dropped out', 605, 900]], ['COMP' => 'silent'],
+    ],
+    'cooler: high pressure with both fans dead' => [
+        'cooler-575-digital', 'until: 30 min', ['OFM1:seized', 'OFM2:seized'], [],
+        [['HPC', 'locked open', 130, 1500], ['CC', 'dropped out', 130, 1500]], ['COMP' => 'silent'],
+    ],
+    'cooler: discharge line too hot' => [
+        'cooler-575-digital', "until: 15 min\nevents: [{ at: 10 min, set: { discharge_hot: on } }]\n", [], [],
+        [['DLT', 'open', 600, 601], ['CC', 'dropped out', 600, 601]], ['COMP' => 'silent'],
+    ],
+    'two circuits, fan by a transducer: high pressure of one with the fan dead' => [
+        'two-circuit-fan-controller', 'until: 15 min', ['FPC:output-open'], [],
+        [['HP1', 'locked open', 30, 900]], ['COMP1' => 'silent'],
+    ],
+]);
