@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Levin\Core\Drafting;
 
-use Levin\Core\Circuit\Part;
 use Levin\Core\LevinException;
 use Levin\Core\Parts\Catalogue;
 use Levin\Core\Parts\Definition;
@@ -31,12 +30,8 @@ final class Seen
     /** @return list<string> */
     private static function of(Definition $kind): array
     {
-        $plate = [];
-        foreach ($kind->fields as $field) {
-            $plate[$field->name] = $kind->usual[$field->name] ?? $field->default ?? $field->minimum;
-        }
         try {
-            return Catalogue::component(new Part('X', $kind->kind, '', '', $plate, $kind->terminals, ''))->observables();
+            return Sample::of($kind)->observables();
         } catch (LevinException) {
             // what is seen of a board is in its program
             return [];

@@ -110,7 +110,7 @@ final class Sketch
             $kind->elements($kind->initialState(), new Setting(Conditions::healthyDefaults($circuit), [], 2 * M_PI * $circuit->frequency));
 
             return true;
-        } catch (LevinException|\LogicException) {
+        } catch (LevinException|\LogicException|\ArithmeticError) {
             return false;
         }
     }

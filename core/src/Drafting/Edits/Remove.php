@@ -7,9 +7,10 @@ namespace Levin\Core\Drafting\Edits;
 use Levin\Core\Drafting\CannotEdit;
 use Levin\Core\Drafting\Draft;
 use Levin\Core\Drafting\Edit;
+use Levin\Core\Drafting\Sample;
 use Levin\Core\Drafting\Series;
 
-/** A part is taken out: what went through it goes on without it, and what else was on it goes with it. */
+/** A part is taken out. What went through a switch or a fuse goes on without it; the leads of a load go with it. */
 final readonly class Remove extends Edit
 {
     public function __construct(private string $part)
@@ -23,7 +24,8 @@ final readonly class Remove extends Edit
         if ($draft->isEarth($this->part)) {
             throw CannotEdit::isEarth($this->part);
         }
-        $joined = self::isStrap($draft, $this->part) ? null : Series::out($draft, $this->part);
+        $kind = $own['kind'] ?? '';
+        $joined = Sample::isInSeries(is_string($kind) ? $kind : '') ? Series::out($draft, $this->part) : null;
         foreach (array_keys($joined === null ? $draft->wiresOf($this->part) : []) as $wire) {
             $draft = $draft->withoutWire($wire);
         }
@@ -33,17 +35,6 @@ final readonly class Remove extends Edit
         }
 
         return $draft;
-    }
-
-    /** Whether what would be left in its place joins two terminals of one part: a heater across a contact leaves no strap behind. */
-    private static function isStrap(Draft $draft, string $part): bool
-    {
-        $others = [];
-        foreach ($draft->wiresOf($part) as $wire) {
-            array_push($others, ...array_diff([Draft::partOf($wire['from']), Draft::partOf($wire['to'])], [$part]));
-        }
-
-        return count($others) === 2 && $others[0] === $others[1];
     }
 
     /**
