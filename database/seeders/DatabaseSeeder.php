@@ -50,6 +50,16 @@ class DatabaseSeeder extends Seeder
             // coming
             [1055, 'stacks', 'oda', 'Spring check, and the fluff at the outdoor coil.', 2, 9],
             [1056, 'shop', 'ravi', 'Fit the fan motor that was ordered.', 3, 8],
+            [1057, 'slip', 'marit', 'Lights dim when it starts.', 6, 8],
+            [1058, 'annex', 'marit', 'Autumn check.', 6, 10],
+            [1059, 'cellar', 'marit', 'Smells of gas for a moment before it lights.', 6, 13],
+            [1060, 'roof', 'marit', 'Cools, does not heat.', 6, 15],
+            [1061, 'depot', 'marit', 'Belt squeals.', 7, 8],
+            [1062, 'nets', 'marit', 'Blows cold for a minute after it stops.', 7, 10],
+            [1063, 'lounge', 'marit', 'Fan starts and stops.', 7, 13],
+            [1064, 'chart', 'marit', 'Amber lamp most of the day.', 8, 8],
+            [1065, 'fillet', 'marit', 'Low-pressure control chatters at night.', 8, 10],
+            [1066, 'pantry', 'marit', 'Ice on the fan blades.', 8, 13],
         ] as [$number, $unit, $who, $complaint, $days, $hour]) {
             $when = $day->copy()->addDays($days)->addHours($hour)->utc();
             $calls[$number] = $this->scheduled($number, $units[$unit], $people[$who], $complaint, $when);

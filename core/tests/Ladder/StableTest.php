@@ -45,7 +45,7 @@ it('keeps the order of what was not edited when a part is put in series, and mos
     $was = spots($draft);
     $random = new Random\Randomizer(new Random\Engine\Xoshiro256StarStar(3));
     $moved = $crossed = $all = 0;
-    foreach ((array) $random->pickArrayKeys($draft->wires(), 6) as $wire) {
+    foreach ((array) $random->pickArrayKeys($draft->wires(), 12) as $wire) {
         $with = (new Insert((string) $wire, 'XFU', 'fuse', 'One more fuse'))->on($draft);
         $is = array_intersect_key(spots((new SetPlate('XFU', 'amps', 30.0))->on($with)), $was);
         $place = array_flip(inOrder($is));

@@ -62,9 +62,6 @@ it('does its work in order and in time', function (string $id, string $for, arra
     'two circuits, fan by a transducer' => ['two-circuit-fan-controller', '3 min', [], [
         ['COMP1', 'runs', 0, 1], ['OFM', 'runs', 0, 3], ['TD2', 'pulled in', 29, 31], ['COMP2', 'runs', 30, 31],
     ]],
-    'rooftop on 208 V, two stages of cooling' => ['rooftop-208', '3 min', [], [
-        ['PM', 'shows good', 2, 4], ['COMP1', 'runs', 8, 9], ['IBM', 'runs', 9, 12], ['COMP2', 'runs', 18, 19], ['PEM', 'runs', 90, 100],
-    ]],
 ]);
 
 it('is stopped by its safety, and shows it', function (string $id, string $script, array $faults, array $when, array $steps, array $ends): void {
