@@ -36,8 +36,8 @@ it('does its work in order and in time', function (string $id, string $for, arra
         ['IGC', 'burning, steady', 50, 70], ['IBM', 'runs', 50, 75],
     ]],
     'furnace with an ignition module, heating' => ['gas-furnace-spark', '3 min', [], [
-        ['IND', 'runs', 0.5, 4], ['IFC', 'ignite, steady', 15, 22], ['SP', 'sparks', 16, 26], ['GV', 'open', 16, 26], ['SP', 'no spark', 17, 28],
-        ['IBM', 'runs', 55, 75],
+        ['IND', 'runs', 0.5, 4], ['IFC', 'ignite, steady', 15, 22], ['SP', 'sparks', 16, 26], ['GV', 'open', 16, 26],
+        ['SP', 'no spark', 17, 28], ['IBM', 'runs', 55, 75],
     ]],
     'split cooling with a start relay' => ['split-cooling-hard-start', '2 min', [], [
         ['PR', 'pulled in', 0, 1], ['COMP', 'runs', 0, 1], ['IBM', 'runs', 2, 5],
@@ -64,7 +64,14 @@ it('does its work in order and in time', function (string $id, string $for, arra
     ]],
 ]);
 
-it('is stopped by its safety, and shows it', function (string $id, string $script, array $faults, array $when, array $steps, array $ends): void {
+it('is stopped by its safety, and shows it', function (
+    string $id,
+    string $script,
+    array $faults,
+    array $when,
+    array $steps,
+    array $ends,
+): void {
     $run = Unit::shipped($id)->run($script, $faults, $when);
     comesInOrder($run, $steps);
     foreach ($ends as $part => $seen) {
