@@ -23,6 +23,6 @@ return [
     // whether they go ahead while nobody asks, which takes a core for as long as half a minute after each reading
     'ahead' => filter_var(env('LEVIN_AHEAD', true), FILTER_VALIDATE_BOOL),
 
-    // bin/setup writes it: the same as long as the core is the same
+    // bin/setup writes it: the same as long as the core, and what keeps its work, are the same
     'build' => is_file($build) ? trim((string) file_get_contents($build)) : 'none',
 ];

@@ -10,17 +10,17 @@ use Levin\Core\Parts\Catalogue;
 final class Series
 {
     /**
-     * The wire goes to the part, and another one of its colour goes on.
+     * The wire goes to one point of a part, and another one of its colour goes on from another.
      *
      * @throws CannotEdit
      */
-    public static function in(Draft $draft, string $wire, string $part, string $in, string $out): Draft
+    public static function in(Draft $draft, string $wire, string $in, string $out): Draft
     {
         $own = $draft->wire($wire);
 
         return $draft
-            ->withWire($wire, [...$own, 'to' => "$part.$in"])
-            ->withWire($draft->freeWire($wire), [...$own, 'from' => "$part.$out"], $wire);
+            ->withWire($wire, [...$own, 'to' => $in])
+            ->withWire($draft->freeWire($wire), [...$own, 'from' => $out], $wire);
     }
 
     /**

@@ -6,7 +6,6 @@ use Levin\Core\Circuit\Circuit;
 use Levin\Core\Drafting\CannotEdit;
 use Levin\Core\Drafting\Draft;
 use Levin\Core\Drafting\Edits;
-use Levin\Core\Drafting\Edits\Insert;
 use Levin\Core\Drafting\Edits\Reland;
 use Levin\Core\Drafting\Edits\Remove;
 use Levin\Core\Drafting\Edits\Rename;
@@ -65,7 +64,7 @@ it('calls a part by the letters of the label wherever it is named', function ():
 });
 
 it('puts a switch in series in the string, and taken out again it is as it was', function (): void {
-    $with = (new Insert('w23', 'AMB', 'pressure-switch', 'Ambient switch'))->on(draft());
+    $with = Edits::said('insert w23 AMB pressure-switch "Ambient switch"')->on(draft());
     expect($with->wire('w23'))->toMatchArray(['from' => 'HP.2', 'to' => 'AMB.1', 'colour' => 'pink'])
         ->and($with->wire('w23a'))->toMatchArray(['from' => 'AMB.2', 'to' => 'LP.1', 'colour' => 'pink'])
         ->and(array_keys($with->parts()))->toContain('AMB')
@@ -79,12 +78,12 @@ it('puts a switch in series in the string, and taken out again it is as it was',
     $without = (new Remove('AMB'))->on($with);
     expect(joined($without->circuit()))->toBe(joined(draft()->circuit()))
         ->and($without->circuit()->conditions)->not->toHaveKey('amb_open');
-    expect(fn () => (new Insert('w23', 'HP', 'pressure-switch'))->on(draft()))->toThrow(CannotEdit::class, 'HP already')
-        ->and(fn () => (new Insert('w23', 'X', 'magic'))->on(draft()))->toThrow(CannotEdit::class, 'no kind "magic"')
-        ->and(fn () => (new Insert('w23', 'X', 'relay-spst'))->on(draft()))->toThrow(CannotEdit::class, 'more than two terminals')
-        ->and(fn () => (new Insert('w999', 'X', 'fuse'))->on(draft()))->toThrow(CannotEdit::class, 'w999')
+    expect(fn () => Edits::said('insert w23 HP pressure-switch')->on(draft()))->toThrow(CannotEdit::class, 'HP already')
+        ->and(fn () => Edits::said('insert w23 X magic')->on(draft()))->toThrow(CannotEdit::class, 'no kind "magic"')
+        ->and(fn () => Edits::said('insert w23 X relay-spst')->on(draft()))->toThrow(CannotEdit::class, 'more than two terminals')
+        ->and(fn () => Edits::said('insert w999 X fuse')->on(draft()))->toThrow(CannotEdit::class, 'w999')
         // a wire by the points that it joins
-        ->and((new Insert('HP.2–LP.1', 'AMB', 'pressure-switch', 'Ambient switch'))->on(draft())->text())->toBe($with->text());
+        ->and(Edits::said('insert HP.2–LP.1 AMB pressure-switch "Ambient switch"')->on(draft())->text())->toBe($with->text());
 });
 
 it('takes a part out with what hangs on it alone, and never the point that all is counted from', function (): void {
@@ -105,8 +104,8 @@ it('lands a wire elsewhere, and sets a plate', function (): void {
 });
 
 it('is told in words', function (): void {
-    expect(Edits::said('insert w23 AMB pressure-switch "Ambient switch" 1 2'))
-        ->toEqual(new Insert('w23', 'AMB', 'pressure-switch', 'Ambient switch', '1', '2'))
+    expect(Edits::said('insert w23 AMB pressure-switch "Ambient switch" 2 1')->on(draft())->wire('w23')['to'])->toBe('AMB.2')
+        ->and(fn () => Edits::said('insert w23 AMB pressure-switch "Ambient switch" 2'))->toThrow(CannotEdit::class, 'insert WIRE PART')
         ->and(Edits::said(' rename CC C ')->words())->toBe('CC is called C')
         ->and(fn () => Edits::said('rename CC'))->toThrow(CannotEdit::class, 'rename PART NAME')
         ->and(fn () => Edits::said('melt CC'))->toThrow(CannotEdit::class, 'nothing that is done');

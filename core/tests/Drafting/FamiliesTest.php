@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Levin\Core\Circuit\Conditions;
 use Levin\Core\Drafting\Draft;
+use Levin\Core\Drafting\Edits;
 use Levin\Core\Drafting\Families\Families;
 use Levin\Core\Drafting\Families\Family;
 use Levin\Core\Drafting\Review;
@@ -72,7 +73,11 @@ function everyAnswer(): array
 
 it('makes a sound unit of any answers, that does the same work on every call', function (string $id, array $answers): void {
     $family = Families::all()[$id];
-    $draft = $family->matching(familyDraft($family), $answers);
+    $draft = array_reduce(
+        $family->edits($answers),
+        static fn (Draft $d, string $edit): Draft => Edits::said($edit)->on($d),
+        familyDraft($family),
+    );
     $review = Review::of($draft);
     expect(array_map(strval(...), $review->wrong))->toBe([]);
     $was = worksOn(new Model(familyDraft($family)->circuit()));

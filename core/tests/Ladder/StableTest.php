@@ -5,7 +5,7 @@ declare(strict_types=1);
 // A drawing that is looked at again after an edit: what was not edited is found where it was.
 
 use Levin\Core\Drafting\Draft;
-use Levin\Core\Drafting\Edits\Insert;
+use Levin\Core\Drafting\Edits;
 use Levin\Core\Drafting\Edits\Rename;
 use Levin\Core\Drafting\Edits\SetPlate;
 use Levin\Core\Ladder\Layout;
@@ -46,7 +46,7 @@ it('keeps the order of what was not edited when a part is put in series, and mos
     $random = new Random\Randomizer(new Random\Engine\Xoshiro256StarStar(3));
     $moved = $crossed = $all = 0;
     foreach ((array) $random->pickArrayKeys($draft->wires(), 12) as $wire) {
-        $with = (new Insert((string) $wire, 'XFU', 'fuse', 'One more fuse'))->on($draft);
+        $with = Edits::said("insert $wire XFU fuse \"One more fuse\"")->on($draft);
         $is = array_intersect_key(spots((new SetPlate('XFU', 'amps', 30.0))->on($with)), $was);
         $place = array_flip(inOrder($is));
         $read = inOrder(array_intersect_key($was, $is));

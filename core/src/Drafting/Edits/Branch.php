@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace Levin\Core\Drafting\Edits;
 
-use Levin\Core\Drafting\CannotEdit;
 use Levin\Core\Drafting\Draft;
 use Levin\Core\Drafting\Edit;
-use Levin\Core\Drafting\Fresh;
-use Levin\Core\Drafting\Series;
+use Levin\Core\Drafting\NewPart;
 
 /** A part in parallel: between two points that are there, on two wires of its own. */
 final readonly class Branch extends Edit
@@ -16,18 +14,8 @@ final readonly class Branch extends Edit
     /** A lead in a unit. [practice, no published source] */
     private const LEAD = ['colour' => 'black', 'gauge' => 18, 'length' => 0.6];
 
-    /** @var list<string> */
-    private array $terminals;
-
-    public function __construct(
-        private string $from,
-        private string $to,
-        private string $id,
-        private string $kind,
-        private string $label = '',
-        string ...$terminals,
-    ) {
-        $this->terminals = array_values($terminals);
+    public function __construct(private string $from, private string $to, private NewPart $part)
+    {
     }
 
     #[\Override]
@@ -36,11 +24,9 @@ final readonly class Branch extends Edit
         foreach ([$this->from, $this->to] as $point) {
             $draft->part(Draft::partOf($point));
         }
-        [$in, $out] = Series::terminals($this->kind, $this->terminals);
-        $draft = Fresh::part($draft, $this->id, $this->kind, $this->label, Draft::partOf($this->from));
-        foreach ([[$this->from, "$this->id.$in"], ["$this->id.$out", $this->to]] as [$from, $to]) {
-            $like = self::at($draft, $from === $this->from ? $from : $to);
-            $draft = $draft->withWire($draft->nextWire(), ['from' => $from, 'to' => $to, ...$like]);
+        [$draft, $in, $out] = $this->part->in($draft, Draft::partOf($this->from));
+        foreach ([[$this->from, $in, $this->from], [$out, $this->to, $this->to]] as [$from, $to, $at]) {
+            $draft = $draft->withWire($draft->nextWire(), ['from' => $from, 'to' => $to, ...self::at($draft, $at)]);
         }
 
         return $draft;
@@ -61,13 +47,13 @@ final readonly class Branch extends Edit
     #[\Override]
     public function words(): string
     {
-        return ($this->label === '' ? $this->kind : $this->label)." $this->id between $this->from and $this->to";
+        return $this->part->words()." between $this->from and $this->to";
     }
 
     #[\Override]
     public static function usage(): string
     {
-        return 'branch POINT POINT PART KIND ["LABEL" [TERMINAL TERMINAL]]';
+        return 'branch POINT POINT '.NewPart::USAGE;
     }
 
     #[\Override]
@@ -75,6 +61,6 @@ final readonly class Branch extends Edit
     {
         self::need($words, 4, 7);
 
-        return count($words) === 6 ? throw CannotEdit::words(self::usage()) : new self(...$words);
+        return new self($words[0], $words[1], NewPart::said(array_slice($words, 2), self::usage()));
     }
 }

@@ -29,7 +29,7 @@ final readonly class Move extends Edit
         }
         $at = array_map(fn (array $w): string => Draft::partOf($w['to']) === $this->part ? $w['to'] : $w['from'], $own);
 
-        return Series::in($joined, $wire, $this->part, Draft::terminalOf($at[0]), Draft::terminalOf($at[1]));
+        return Series::in($joined, $wire, $at[0], $at[1]);
     }
 
     #[\Override]

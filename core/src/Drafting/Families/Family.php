@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace Levin\Core\Drafting\Families;
 
-use Levin\Core\Drafting\CannotEdit;
-use Levin\Core\Drafting\Draft;
-use Levin\Core\Drafting\Edits;
-
 /** Units that are alike but for a few things: a circuit, and the questions that make it match. */
 final readonly class Family
 {
@@ -33,20 +29,5 @@ final readonly class Family
         }
 
         return $edits;
-    }
-
-    /**
-     * @param  Draft  $draft  of the circuit that it is made from
-     * @param  array<int, int>  $answers
-     *
-     * @throws CannotEdit
-     */
-    public function matching(Draft $draft, array $answers): Draft
-    {
-        foreach ($this->edits($answers) as $edit) {
-            $draft = Edits::said($edit)->on($draft);
-        }
-
-        return $draft;
     }
 }

@@ -6,6 +6,7 @@ import { BoardPanel } from './board-panel';
 import { EditField, PickField } from './fields';
 import { kindChoices, kindOf, pointsOf } from './kinds';
 import { NewPart } from './new-part';
+import { PanelHead } from './panel-head';
 
 interface Props {
     part: DraftPart;
@@ -24,19 +25,15 @@ export function PartPanel(props: Props) {
     const board = draft.boards.find((b) => b.part === part.id);
     return (
         <div className="grid gap-4 p-4">
-            <div className="flex items-start justify-between gap-2">
-                <h2 className="font-bold text-xl leading-tight">
-                    {part.label} <span className="font-mono">{part.id}</span>
-                </h2>
-                <button type="button" className="key" aria-label="Let go" onClick={() => choose(null)}>
-                    ✕
-                </button>
-            </div>
-            {wrong.map((w) => (
-                <p key={w.what} className="border-odd border-l-8 pl-3">
-                    <strong>{w.what}</strong> {w.remedy}
-                </p>
-            ))}
+            <PanelHead
+                title={
+                    <>
+                        {part.label} <span className="font-mono">{part.id}</span>
+                    </>
+                }
+                wrong={wrong}
+                letGo={() => choose(null)}
+            />
             <div className="grid gap-2">
                 <EditField
                     label="Letters on the label"

@@ -4,6 +4,7 @@ import { Swatch } from '../../ui/colour';
 import { EditField, PickField } from './fields';
 import { pointsOf } from './kinds';
 import { NewPart } from './new-part';
+import { PanelHead } from './panel-head';
 
 interface Props {
     wire: Wire;
@@ -21,23 +22,19 @@ export function WirePanel({ wire, draft, making, edits, choose }: Props) {
     const wrong = draft.wrong.filter((w) => w.on === wire.id);
     return (
         <div className="grid gap-4 p-4">
-            <div className="flex items-start justify-between gap-2">
-                <h2 className="font-bold text-xl leading-tight">
-                    <Swatch colour={wire.colour} />
-                    {wire.colour} wire{' '}
-                    <span className="block font-mono text-base">
-                        {wire.from} – {wire.to}
-                    </span>
-                </h2>
-                <button type="button" className="key" aria-label="Let go" onClick={() => choose(null)}>
-                    ✕
-                </button>
-            </div>
-            {wrong.map((w) => (
-                <p key={w.what} className="border-odd border-l-8 pl-3">
-                    <strong>{w.what}</strong> {w.remedy}
-                </p>
-            ))}
+            <PanelHead
+                title={
+                    <>
+                        <Swatch colour={wire.colour} />
+                        {wire.colour} wire{' '}
+                        <span className="block font-mono text-base">
+                            {wire.from} – {wire.to}
+                        </span>
+                    </>
+                }
+                wrong={wrong}
+                letGo={() => choose(null)}
+            />
             <section className="grid gap-2" aria-label="In series">
                 <h3 className="heading">Put a part in series here</h3>
                 <NewPart
