@@ -117,7 +117,8 @@ it('makes a gas/electric unit from its family, matches it by hand, mends a mista
     $this->click('main ul li a');
     $this->press('Another circuit');
     $this->type('[role=dialog] input[type=search]', 'clinic');
-    $this->until(fn (): bool => str_contains($this->text('[role=dialog] ul'), 'Clinic gas pack'), 'the circuit is found');
+    $found = fn (): array => $this->driver()->findElements(WebDriverBy::cssSelector('[role=dialog] ul button'));
+    $this->until(fn (): bool => count($found()) === 1, 'only that circuit is found');
     $this->click('[role=dialog] ul button');
     $this->sees('Clinic gas pack', 'dl');
     $this->type('textarea[name=complaint]', 'No cooling.');
@@ -165,6 +166,17 @@ it('traces one rung from nothing to a finding, in a few taps', function (): void
     $tests = count($this->follow($call, 'LP:open', $unit));
     $this->sees('Low-pressure switch', '[data-finding]');
     expect($tests)->toBeLessThan(9);
+    // there is a fuse as well: the drawing is grown, and the call goes on with it and with all that was read
+    $this->resize(1280, 800);
+    $this->visit("/calls/$call/trace");
+    $this->click('[data-choice=sheet]');
+    $this->press('Not as drawn?');
+    ($this->steps)(fn () => ($this->types)('insert T1.X1–TB.R FU1 fuse "Control fuse"'));
+    $this->press('Save');
+    $this->type('input[name=note]', 'has a control fuse');
+    $this->press('Save it');
+    $this->sees('Goes on with the drawing', '[aria-label=Log]');
+    $this->sees('Low-pressure switch', '[data-finding]');
 });
 
 it('swaps a contactor by its list: with one wire left over it is not done', function (): void {

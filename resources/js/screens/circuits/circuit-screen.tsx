@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useBegin, useBringBack, useCircuit, useDifference, useMarkShops } from '../../api/circuits';
 import { useCircuitSheet, useSession } from '../../api/queries';
@@ -33,7 +33,7 @@ export function CircuitScreen() {
                         className="flex h-[60vh] min-h-0 min-w-0 flex-none flex-col lg:h-auto lg:flex-1"
                         aria-label="Drawing"
                     >
-                        {sheet.data !== undefined && <Look sheet={sheet.data} />}
+                        {sheet.data !== undefined && <Look sheet={sheet.data} revision={shown ?? 0} />}
                         {sheet.isError && <Problem error={sheet.error} retry={() => void sheet.refetch()} />}
                     </section>
                     <aside className="border-ink lg:w-[26rem] lg:overflow-y-auto lg:border-l-2">
@@ -47,9 +47,18 @@ export function CircuitScreen() {
     );
 }
 
-/** The drawing; a part or wire that is tapped says what it is. */
-function Look({ sheet }: { sheet: CircuitSheet }) {
+/** The drawing, with what is otherwise than in the revision before; a part or wire that is tapped says what it is. */
+function Look({ sheet, revision }: { sheet: CircuitSheet; revision: number }) {
     const [chosen, setChosen] = useState<string | null>(null);
+    const difference = useDifference(revision);
+    const known = useMemo(
+        () => ({
+            proved: [],
+            inDoubt: [],
+            fresh: (difference.data?.changes ?? []).filter((c) => c.sort !== 'gone').map((c) => c.on),
+        }),
+        [difference.data],
+    );
     const part = sheet.parts.find((p) => p.id === chosen);
     const wire = sheet.wires.find((w) => w.id === chosen);
     return (
@@ -57,7 +66,7 @@ function Look({ sheet }: { sheet: CircuitSheet }) {
             <SheetView
                 sheet={sheet}
                 is={AT_REST}
-                known={{ proved: [], inDoubt: [] }}
+                known={known}
                 probes={NO_PROBES}
                 chosen={chosen}
                 onPoint={(point) => setChosen(point.slice(0, point.lastIndexOf('.')))}

@@ -1,4 +1,6 @@
 import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { useBegin } from '../../api/circuits';
 import type { CircuitSheet, Closeup, DrawnState, Energy, Trace } from '../../api/shapes';
 import type { Send } from '../../api/use-outbox';
 import type { Known, OnDrawing } from '../../diagram/ladder';
@@ -56,7 +58,10 @@ export function DrawingPane({ trace, sheet, drawn, disabled, send, plain, film }
             )}
             <div className="flex shrink-0 flex-wrap items-center justify-between gap-x-3 border-rule border-b px-4 py-1">
                 <DrawnAs suspect={trace.drawn_as} film={film} />
-                <OneOf label="Drawing" choices={VIEWS} value={view} set={setView} />
+                <span className="flex flex-wrap items-center gap-2">
+                    <OneOf label="Drawing" choices={VIEWS} value={view} set={setView} />
+                    {view === 'sheet' && <NotAsDrawn trace={trace} disabled={disabled} />}
+                </span>
             </div>
             {view === 'rung' && <RungView {...on} sheet={sheet} rungs={rungs} fed whole={() => setView('sheet')} />}
             {view === 'sheet' && <SheetView {...on} sheet={sheet} />}
@@ -64,6 +69,30 @@ export function DrawingPane({ trace, sheet, drawn, disabled, send, plain, film }
             {!plain && <TimeStrip trace={trace} sheet={sheet} film={film} onPart={drawn.onPart} />}
             {!plain && <Legend drawn={trace.drawn} />}
         </section>
+    );
+}
+
+/** The unit has more, or is wired otherwise: its drawing is changed, and the call goes on with the new one. */
+function NotAsDrawn({ trace, disabled }: { trace: Trace; disabled: boolean }) {
+    const begin = useBegin();
+    const navigate = useNavigate();
+    return (
+        <>
+            <button
+                type="button"
+                className="key px-3"
+                disabled={disabled || begin.isPending}
+                onClick={() =>
+                    begin.mutate(
+                        { revision: trace.revision, unit: trace.call.unit.id },
+                        { onSuccess: (draft) => void navigate(`/drafts/${draft.id}?call=${trace.call.id}`) },
+                    )
+                }
+            >
+                Not as drawn?
+            </button>
+            {begin.error !== null && <span role="alert">{begin.error.message}</span>}
+        </>
     );
 }
 
