@@ -3,7 +3,7 @@ import { useSwap } from '../../api/queries';
 import type { Part, Swap } from '../../api/shapes';
 import { Problem } from '../../ui/problem';
 import { VerdictMark } from '../../ui/verdict-mark';
-import { ProveDead } from '../trace/prove-dead';
+import { DeadFirst } from './dead-first';
 import { type FormProps, PartField, targets } from './part-field';
 
 /** What is typed of a new part, by what must match. */
@@ -29,7 +29,6 @@ function Against(props: FormProps & { part: Part }) {
     const [fitted, setFitted] = useState('');
     const [serial, setSerial] = useState('');
     const [truck, setTruck] = useState<number>();
-    const [proving, setProving] = useState(false);
     const stamp = trace.events.length;
     const asked = useSwap(trace.call.id, part.id, NOTHING, stamp);
     const filled = typed(is, asked.data?.rows ?? []);
@@ -92,22 +91,7 @@ function Against(props: FormProps & { part: Part }) {
                     <input className="field" name="serial" value={serial} onChange={(e) => setSerial(e.target.value)} />
                 </label>
             </div>
-            {!dead && (
-                <div className="flex items-center justify-between gap-3 border-ink border-l-8 py-1 pl-3">
-                    <p>Parts are fitted on a dead circuit only. Capacitors hold charge.</p>
-                    <button type="button" className="key shrink-0" onClick={() => setProving(true)}>
-                        Prove it dead
-                    </button>
-                </div>
-            )}
-            <ProveDead
-                open={proving}
-                onOpenChange={setProving}
-                trace={trace}
-                disabled={props.disabled}
-                problem={props.problem}
-                send={send}
-            />
+            <DeadFirst {...props} words="Parts are fitted on a dead circuit only. Capacitors hold charge." />
             <button
                 type="submit"
                 className="key"

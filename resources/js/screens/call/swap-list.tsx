@@ -6,8 +6,8 @@ import { Swatch } from '../../ui/colour';
 import { Problem } from '../../ui/problem';
 import { useKept } from '../../ui/use-kept';
 import { AloneView } from '../trace/alone-view';
-import { ProveDead } from '../trace/prove-dead';
 import { useAlone } from '../trace/use-alone';
+import { DeadFirst } from './dead-first';
 import { counting } from './events';
 import { type FormProps, PartField, targets } from './part-field';
 import { stopPath } from './stops';
@@ -32,7 +32,6 @@ function Leads(props: FormProps & { part: string }) {
     const { trace, part, send, disabled } = props;
     const list = useSwapList(trace.call.id, part, trace.events.length);
     const [letters, setLetters] = useKept<Letters>(`swap.${trace.call.id}.${part}`, NONE);
-    const [proving, setProving] = useState(false);
     const navigate = useNavigate();
     const alone = useAlone(String(trace.call.id), trace.events.length);
     const dead = trace.standing.proved_dead;
@@ -48,22 +47,7 @@ function Leads(props: FormProps & { part: string }) {
                 Take a photograph first. One wire at a time: off the old part, on to the new one. Capacitors hold charge.
             </p>
             <Pictures {...props} />
-            {!dead && (
-                <div className="flex items-center justify-between gap-3 border-ink border-l-8 py-1 pl-3">
-                    <p>Wires are moved on a dead circuit only.</p>
-                    <button type="button" className="key shrink-0" onClick={() => setProving(true)}>
-                        Prove it dead
-                    </button>
-                </div>
-            )}
-            <ProveDead
-                open={proving}
-                onOpenChange={setProving}
-                trace={trace}
-                disabled={disabled}
-                problem={props.problem}
-                send={send}
-            />
+            <DeadFirst {...props} words="Wires are moved on a dead circuit only." />
             <ul className="border-rule border-t">
                 {leads.map((lead) => (
                     <li
