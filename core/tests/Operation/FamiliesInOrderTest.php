@@ -59,6 +59,19 @@ it('does its work in order and in time', function (string $id, string $for, arra
     'cooler, near its set point' => ['cooler-575-digital', '60 min', [], [
         ['COMP', 'runs', 120, 126], ['NT', 'closed', 600, 3600], ['UNL', 'unloaded', 612, 3630], ['UNL', 'loaded', 620, 3640],
     ]],
+    'gas/electric on three phases, cooling' => ['gas-electric-three-phase', '2 min', [], [
+        ['COMP', 'runs', 0, 1], ['IBM', 'runs', 1, 3], ['OFM', 'runs', 1, 6],
+    ]],
+    'gas/electric on three phases, heating' => ['gas-electric-three-phase', '3 min', $heat, [
+        ['IND', 'runs', 0.5, 4], ['GV', 'open', 15, 22], ['BC', 'pulled in', 50, 70], ['IBM', 'runs', 50, 72],
+    ]],
+    'air handler with a delay relay: blower, then the elements' => ['air-handler-capacitor', '2 min', ['call_fan=off'], [
+        ['BTD', 'pulled in', 0.5, 2], ['IBM', 'runs', 3, 8], ['HE1', 'hot', 24, 27], ['HE2', 'hot', 44, 47],
+    ]],
+    'evaporator: defrost every four hours, fans on' => ['walk-in-evaporator', '5 h', [], [
+        ['EF1', 'runs', 0.5, 3], ['BT', 'open', 600, 3600], ['LLS', 'closed', 600, 3600], ['DT', 'defrosting', 14390, 14410],
+        ['DT', 'refrigerating', 17090, 17110], ['LLS', 'open', 17090, 17110],
+    ]],
     'two circuits, fan by a transducer' => ['two-circuit-fan-controller', '3 min', [], [
         ['COMP1', 'runs', 0, 1], ['OFM', 'runs', 0, 3], ['TD2', 'pulled in', 29, 31], ['COMP2', 'runs', 30, 31],
     ]],
@@ -78,6 +91,17 @@ it('is stopped by its safety, and shows it', function (
         expect($run->end->observed($part))->toBe($seen, $part);
     }
 })->with([
+    'evaporator: the door stops the fans' => [
+        'walk-in-evaporator', "until: 3 min\nevents: [{ at: 60 s, set: { door_open: on } }]\n", [], [],
+        [['FR', 'dropped out', 60, 61]], ['EF1' => 'silent', 'EF2' => 'silent', 'EF3' => 'silent'],
+    ],
+    'air handler with a delay relay: a limit, with the blower dead' => [
+        'air-handler-capacitor', 'until: 10 min', ['IBM:seized'], ['call_fan=off'], [['HE1', 'hot', 24, 27], ['LIM1', 'open', 30, 300]], [],
+    ],
+    'gas/electric on three phases: low pressure' => [
+        'gas-electric-three-phase', "until: 2 min\nevents: [{ at: 60 s, set: { suction_pressure_low: on } }]\n", [], [],
+        [['CC', 'dropped out', 60, 61]], ['COMP' => 'silent', 'IBM' => 'runs'],
+    ],
     'gas/electric: high pressure' => [
         'gas-electric-package', "until: 3 min\nevents: [{ at: 60 s, set: { head_pressure_high: on } }]\n", [], [],
         [['HP', 'open', 60, 61], ['CC', 'dropped out', 60, 61]], ['COMP' => 'silent', 'OFM' => 'silent', 'IBM' => 'runs'],
