@@ -109,6 +109,19 @@ class Call extends Model
         return $this->hasMany(CallEvent::class)->orderBy('sequence');
     }
 
+    /** A call that begins now, with the next number. */
+    public static function open(Unit $unit, int $revision, User $technician, string $complaint): self
+    {
+        return self::query()->create([
+            'number' => 1 + (self::query()->latest('number')->first()->number ?? 0),
+            'unit_id' => $unit->id,
+            'circuit_revision_id' => $revision,
+            'technician_id' => $technician->id,
+            'complaint' => $complaint,
+            'scheduled_for' => now(),
+        ]);
+    }
+
     /**
      * With all that a list shows of a call, and no more.
      *

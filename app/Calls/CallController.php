@@ -34,14 +34,12 @@ class CallController
     public function store(NewCallRequest $request, Unit $unit): JsonResponse
     {
         $user = SignedIn::by($request);
-        $id = Write::transaction(fn (): int => Call::query()->create([
-            'number' => 1 + (Call::query()->latest('number')->first()->number ?? 0),
-            'unit_id' => $unit->id,
-            'circuit_revision_id' => $unit->circuit()->firstOrFail()->newest()->firstOrFail()->id,
-            'technician_id' => $user->id,
-            'complaint' => $request->string('complaint')->toString(),
-            'scheduled_for' => now(),
-        ])->id);
+        $id = Write::transaction(fn (): int => Call::open(
+            $unit,
+            $unit->circuit()->firstOrFail()->newest()->firstOrFail()->id,
+            $user,
+            $request->string('complaint')->toString(),
+        )->id);
 
         return response()->json(CallData::of(Call::listed()->findOrFail($id), $user), 201);
     }

@@ -10,7 +10,6 @@ use App\Circuits\CircuitSheetData;
 use App\Circuits\Revisions;
 use App\Database\Write;
 use App\Shop\SignedIn;
-use App\Shop\User;
 use App\Units\Site;
 use App\Units\Unit;
 use Illuminate\Http\JsonResponse;
@@ -23,6 +22,9 @@ class QuickController
 {
     /** What the circuit of a rung is called begins so. */
     private const CIRCUIT = 'rung-';
+
+    /** Of who has not said more. */
+    private const COMPLAINT = 'Does not run.';
 
     private const SITE = ['name' => 'No site yet', 'address' => '', 'contact' => '', 'phone' => ''];
 
@@ -51,22 +53,12 @@ class QuickController
             $revision = $revisions->add($request->draft($circuit)->text(), $circuit, $user, 'traced from nothing');
             $unit = $request->unit() ?? self::unit($request->string('name')->trim()->toString(), $circuit);
 
-            return self::call($unit, $revision->id, $user, $request->string('complaint')->trim()->toString());
+            $complaint = $request->string('complaint')->trim()->toString();
+
+            return Call::open($unit, $revision->id, $user, $complaint === '' ? self::COMPLAINT : $complaint)->id;
         });
 
         return response()->json(CallData::of(Call::listed()->findOrFail($id), $user), 201);
-    }
-
-    private static function call(Unit $unit, int $revision, User $user, string $complaint): int
-    {
-        return Call::query()->create([
-            'number' => 1 + (Call::query()->latest('number')->first()->number ?? 0),
-            'unit_id' => $unit->id,
-            'circuit_revision_id' => $revision,
-            'technician_id' => $user->id,
-            'complaint' => $complaint === '' ? 'Does not run.' : $complaint,
-            'scheduled_for' => now(),
-        ])->id;
     }
 
     /** A unit that nobody has entered yet: what it is called is all that is known of it. */

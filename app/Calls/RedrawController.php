@@ -31,13 +31,14 @@ class RedrawController
             ]);
         }
         $was = $call->revision;
-        Write::transaction(static function () use ($call, $revision, $shelf): void {
-            self::admit($call, new Gate($shelf->model($revision), isRecord: true), $revision);
-            $call->update(['circuit_revision_id' => $revision->id]);
-        });
         $words = "Goes on with the drawing \"$revision->title\", revision $revision->number; "
             ."until here it was \"$was->title\", revision $was->number.";
-        $log->append(Call::query()->findOrFail($call->id), Arriving::made($user, EventType::Note, ['text' => $words], now()));
+        // the log knows of it, or it has not happened
+        Write::transaction(static function () use ($call, $revision, $shelf, $log, $user, $words): void {
+            self::admit($call, new Gate($shelf->model($revision), isRecord: true), $revision);
+            $call->update(['circuit_revision_id' => $revision->id]);
+            $log->append(Call::query()->findOrFail($call->id), Arriving::made($user, EventType::Note, ['text' => $words], now()));
+        });
 
         return response()->json($traces->of($call->id, $user));
     }

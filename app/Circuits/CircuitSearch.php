@@ -26,7 +26,8 @@ final readonly class CircuitSearch
      */
     public function find(string $words, string $family, string $supply, array $has, array $without): CircuitsData
     {
-        $cards = $this->cards();
+        $revisions = self::newest();
+        $cards = $this->cards($revisions);
         $units = self::units();
         $fit = array_filter($cards, static fn (CircuitCard $card, string $id): bool => ($family === '' || $card->family === $family)
             && ($supply === '' || $card->supply === $supply)
@@ -37,7 +38,6 @@ final readonly class CircuitSearch
             static fn (array $of): array => array_diff_key($of, array_flip([...$has, ...$without])),
             $features,
         ));
-        $revisions = self::newest();
         $marked = ShopCircuit::query()->pluck('circuit_id')->all();
         $items = [];
         foreach (array_slice($fit, 0, self::SHOWN, true) as $id => $card) {
@@ -66,11 +66,14 @@ final readonly class CircuitSearch
         return $this->shelf->kept('card', $revision, fn (): CircuitCard => CircuitCard::of($this->shelf->model($revision)));
     }
 
-    /** @return array<string, CircuitCard> of the newest revision of every circuit that can be read, by title */
-    private function cards(): array
+    /**
+     * @param  array<string, CircuitRevision>  $revisions  by circuit
+     * @return array<string, CircuitCard> of those that can be read, by title
+     */
+    private function cards(array $revisions): array
     {
         $cards = [];
-        foreach (self::newest() as $id => $revision) {
+        foreach ($revisions as $id => $revision) {
             try {
                 $cards[$id] = $this->cardOf($revision);
             } catch (UnreadableRevision) {

@@ -29,8 +29,11 @@ final class Drawn
     /** @var array<string, int>|null */
     private ?array $islands = null;
 
+    private readonly Settler $settler;
+
     public function __construct(public readonly Model $model)
     {
+        $this->settler = Settler::of($model);
     }
 
     /** As it ships: everything on, everything called. */
@@ -55,7 +58,7 @@ final class Drawn
 
     private function settle(Conditions $conditions): Settled
     {
-        return Settler::of($this->model)->settle($conditions, Faults::none());
+        return $this->settler->settle($conditions, Faults::none());
     }
 
     /**
