@@ -35,7 +35,7 @@ final class Layout
     {
         $threads = $this->threads();
         $this->references = References::among(array_merge(...array_map(static fn (Threading $t): array => $t->bundles(), $threads)));
-        $placings = $this->place($threads, 0.0);
+        $placings = array_map(fn (Threading $t): Placing => new Placing($t->rails(), $t->bundles(), $this->references, []), $threads);
         $spans = array_map(static fn (Placing $p): float => count($p->rails) === 2 ? $p->width() : 0.0, $placings);
         foreach ($placings as $placing) {
             foreach ($placing->rows() as $placed) {
@@ -43,8 +43,9 @@ final class Layout
                 $this->homes += array_fill_keys($placed->row->own, $placed->row->id);
             }
         }
-        foreach ($this->place($threads, max(0.0, ...$spans)) as $n => $placing) {
+        foreach ($placings as $n => $placing) {
             $title = $model->circuit->ladder[$n]->title ?? self::REST;
+            $placing = $placing->spread($this->numbers, max(0.0, ...$spans));
             $this->sections[] = ['title' => $title, 'rails' => $placing->rails, 'placing' => $placing];
         }
     }
@@ -157,20 +158,5 @@ final class Layout
         $rest->rest($drawn());
 
         return $rest->bundles() === [] ? $threads : [...$threads, $rest];
-    }
-
-    /**
-     * @param  list<Threading>  $threads
-     * @return list<Placing>
-     */
-    private function place(array $threads, float $span): array
-    {
-        return array_map(fn (Threading $t): Placing => new Placing(
-            $t->rails(),
-            $t->bundles(),
-            $this->references,
-            $this->numbers,
-            $span,
-        ), $threads);
     }
 }

@@ -78,6 +78,21 @@ final class OpenEdges
     }
 
     /**
+     * Points from which there may be a way outward, as things are: whatever is drawn meanwhile makes them fewer.
+     *
+     * @param  array<string, mixed>  $targets
+     * @param  array<string, mixed>  $forbidden  points it may begin or end on but not pass through
+     * @param  bool  $through  whether it may run through other loads
+     * @return array<string, mixed>
+     */
+    public function reaching(array $targets, array $forbidden, bool $through): array
+    {
+        $graph = $through ? $this->all : $this->series;
+
+        return $graph->reached(array_keys($targets), array_diff_key($forbidden, $targets)) + $forbidden;
+    }
+
+    /**
      * The longest of the shortest ways outward that lead nowhere; one without edges where nothing else hangs there.
      *
      * @param  array<string, mixed>  $forbidden

@@ -7,6 +7,9 @@ namespace Levin\Core\Ladder;
 /** A row, and where each of its points lies from left to right. */
 final readonly class PlacedRow
 {
+    /** @var array<string, float> where verticals come down to it, by their point */
+    public array $hangs;
+
     /**
      * @param  list<float>  $x  of each of its points; of one that hangs, where its vertical comes down
      * @param  float  $from  where what is drawn of it begins
@@ -14,27 +17,18 @@ final readonly class PlacedRow
      */
     public function __construct(public Row $row, public array $x, public float $from, public float $to)
     {
-    }
-
-    /** @return array<string, float> where verticals come down to it, by their point */
-    public function hangs(): array
-    {
         $hangs = [];
-        if ($this->row->left->kind === EndKind::Hang) {
-            $hangs[$this->row->left->point] = $this->x[0];
+        foreach ([[$row->left, 0], [$row->right, count($x) - 1]] as [$end, $n]) {
+            if ($end->kind === EndKind::Hang) {
+                $hangs[$end->point] = $x[$n];
+            }
         }
-        if ($this->row->right->kind === EndKind::Hang) {
-            $hangs[$this->row->right->point] = $this->x[count($this->x) - 1];
-        }
-
-        return $hangs;
+        $this->hangs = $hangs;
     }
 
     /** Whether it lies in the way of a vertical of a point, and does not hang from it itself. */
     public function isAcross(float $x, string $point): bool
     {
-        $isOwn = ($this->hangs()[$point] ?? null) === $x;
-
-        return ! $isOwn && $x > $this->from - Columns::GRID / 2 && $x < $this->to + Columns::GRID / 2;
+        return $x > $this->from - Columns::GRID / 2 && $x < $this->to + Columns::GRID / 2 && ($this->hangs[$point] ?? null) !== $x;
     }
 }

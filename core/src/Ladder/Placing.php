@@ -19,13 +19,14 @@ final class Placing
     /** @var list<Bundle> with flags where an end found no place */
     private array $bundles;
 
-    /** @var array<int, int> how often a bundle found no place */
-    private array $refused = [];
+    /** @var array<string, RowRoom> by the row's id */
+    private array $rooms = [];
 
     /**
      * @param  list<string>  $rails
      * @param  list<Bundle>  $given
      * @param  array<string, int>  $numbers  of rows, by their id, as far as they have one
+     * @param  array<int, int>  $refused  how often a bundle has found no place so far
      */
     public function __construct(
         public readonly array $rails,
@@ -34,11 +35,26 @@ final class Placing
         private readonly array $numbers,
         private readonly float $span = 0.0,
         private readonly float $grid = Columns::GRID,
+        private array $refused = [],
     ) {
-        $this->bundles = $given;
+        $this->bundles = array_map(
+            static fn (Bundle $b, int $n): Bundle => isset($refused[$n]) ? self::flag($b, $refused[$n]) : $b,
+            $given,
+            array_keys($given),
+        );
         do {
             $this->constrain();
         } while (! $this->stackAll());
+    }
+
+    /**
+     * The same with its rows numbered and its rails further apart: what has found no place finds none.
+     *
+     * @param  array<string, int>  $numbers
+     */
+    public function spread(array $numbers, float $span): self
+    {
+        return new self($this->rails, $this->given, $this->references, $numbers, $span, $this->grid, $this->refused);
     }
 
     /** @return list<Bundle> as they are placed: with flags where an end found no place */
@@ -83,16 +99,24 @@ final class Placing
     private function stackAll(): bool
     {
         $this->stack = new Stack;
+        [$isWhole, $missing] = [true, []];
         foreach ($this->bundles as $n => $bundle) {
-            if (! $this->stack->put(array_map(fn (Row $r): PlacedRow => $this->place($r, $bundle), $bundle->rows))) {
+            $rows = array_map(fn (Row $r): PlacedRow => $this->place($r, $bundle), $bundle->rows);
+            $hangs = array_merge(...array_map(static fn (PlacedRow $r): array => $r->hangs, $rows));
+            // what hangs from one that has no place yet waits for it
+            $waits = array_intersect_key($missing, $hangs) !== [];
+            if (! $waits && $this->stack->put($rows)) {
+                continue;
+            }
+            if (! $waits) {
                 $this->refused[$n] = ($this->refused[$n] ?? 0) + 1;
                 $this->bundles[$n] = self::flag($this->given[$n], $this->refused[$n]);
-
-                return false;
             }
+            $missing += array_fill_keys(array_merge(...array_map(static fn (Row $r): array => $r->own, $bundle->rows)), true);
+            $isWhole = false;
         }
 
-        return true;
+        return $isWhole;
     }
 
     /** First the one end, then the other instead, then both. */
@@ -121,7 +145,9 @@ final class Placing
             $to = max($to, $this->xOfLoad($bundle->load) + Glyph::HALF + self::loadText($bundle->load));
         }
 
-        return new PlacedRow($row, $x, min($from, $x[0] - self::half($row, 0)), max($to, end($x) + self::half($row, count($x) - 1)));
+        $halves = $this->room($row)->halves;
+
+        return new PlacedRow($row, $x, min($from, $x[0] - $halves[0]), max($to, end($x) + end($halves)));
     }
 
     private function constrain(): void
@@ -148,9 +174,8 @@ final class Placing
     {
         $keys = $this->keys($row);
         $last = count($keys) - 1;
-        foreach ($row->edges as $n => $edge) {
-            $reference = $this->references->at($edge, $this->numbers);
-            $width = $edge->width(self::half($row, $n), self::half($row, $n + 1), $reference);
+        $room = $this->room($row);
+        foreach ($room->widths as $n => $width) {
             $this->columns->add($keys[$n], $keys[$n + 1], $width);
             // what begins on one of three lines crosses those beside it, and nothing is written there
             if ($n === 0 && count($this->rails) > 2 && $row->left->kind === EndKind::Rail) {
@@ -159,13 +184,13 @@ final class Placing
         }
         $first = $this->rails[count($this->rails) > 2 ? 2 : 0] ?? 'edge of the sheet';
         if ($row->left->kind !== EndKind::Rail) {
-            $this->columns->add($first, $keys[0], Columns::GRID + max(self::flagWidth($row->left), self::half($row, 0)));
+            $this->columns->add($first, $keys[0], Columns::GRID + max(self::flagWidth($row->left), $room->halves[0]));
         }
         if ($bundle->load !== null) {
             $this->columns->add($keys[$last], $bundle->load->key(), self::TO_LOAD);
         }
         if (count($this->rails) === 2 && $row->right->kind !== EndKind::Rail) {
-            $beyond = max(self::flagWidth($row->right), self::half($row, $last));
+            $beyond = max(self::flagWidth($row->right), $room->halves[$last]);
             $this->columns->add($keys[$last], $this->rails[1], Columns::GRID + $beyond);
             if ($bundle->load !== null) {
                 $this->columns->add($bundle->load->key(), $this->rails[1], self::TO_LOAD + self::loadText($bundle->load));
@@ -228,13 +253,12 @@ final class Placing
         };
     }
 
-    /** Half of what is written at a point of a row. */
-    private static function half(Row $row, int $n): float
+    private function room(Row $row): RowRoom
     {
-        return Lettering::width($row->label($n), TextRole::Point) / 2;
+        return $this->rooms[$row->id] ??= RowRoom::of($row, $this->references, $this->numbers);
     }
 
-    public static function flagWidth(RowEnd $end): float
+    private static function flagWidth(RowEnd $end): float
     {
         return $end->kind === EndKind::Flag ? Lettering::width("$end->point ‹00›", TextRole::Point) + Columns::GRID / 2 : 0.0;
     }

@@ -10,8 +10,17 @@ namespace Levin\Core\Ladder;
  */
 final class Stack
 {
-    /** @var list<list<PlacedRow>> bundles from the top */
-    private array $bundles = [];
+    /** @var list<PlacedRow> from the top */
+    private array $rows = [];
+
+    /** @var list<int> number of the first row of each bundle, and last how many rows there are */
+    private array $begins = [0];
+
+    /** @var array<string, int> number of the row that a point is drawn on */
+    private array $homes = [];
+
+    /** @var array<string, Vertical> by the point that each hangs from */
+    private array $verticals = [];
 
     /**
      * From the top.
@@ -20,7 +29,7 @@ final class Stack
      */
     public function rows(): array
     {
-        return array_merge(...$this->bundles);
+        return $this->rows;
     }
 
     /**
@@ -30,10 +39,7 @@ final class Stack
     public function put(array $bundle): bool
     {
         foreach ($this->places($bundle) as $place) {
-            $bundles = [...array_slice($this->bundles, 0, $place), $bundle, ...array_slice($this->bundles, $place)];
-            if (self::isClear(array_merge(...$bundles))) {
-                $this->bundles = $bundles;
-
+            if ($this->putAt($bundle, $place)) {
                 return true;
             }
         }
@@ -45,69 +51,78 @@ final class Stack
      * Where it may go: at the end what hangs from nothing; right below what it hangs from, or further down, what does.
      *
      * @param  list<PlacedRow>  $bundle
-     * @return list<int>
+     * @return list<int> bundles above it
      */
     private function places(array $bundle): array
     {
         $own = array_merge(...array_map(static fn (PlacedRow $r): array => $r->row->own, $bundle));
-        $least = 0;
-        $hangs = false;
+        $last = count($this->begins) - 1;
+        $least = null;
         foreach ($bundle as $placed) {
-            foreach ([$placed->row->left, $placed->row->right] as $end) {
-                if ($end->kind === EndKind::Hang && ! in_array($end->point, $own, true)) {
-                    $hangs = true;
-                    $least = max($least, $this->homeOf($end->point) + 1);
-                }
+            foreach (array_diff(array_keys($placed->hangs), $own) as $point) {
+                $least = max($least ?? 0, $this->below($point));
             }
         }
-        $last = count($this->bundles);
 
-        return $hangs ? range($least, $last) : [$last];
+        return range($least ?? $last, $last);
     }
 
-    private function homeOf(string $point): int
+    /** @return int how many bundles lie above whatever hangs from a point; one more than there are where it is not drawn */
+    private function below(string $point): int
     {
-        foreach ($this->bundles as $n => $bundle) {
-            foreach ($bundle as $placed) {
-                if (in_array($point, $placed->row->own, true)) {
-                    return $n;
-                }
-            }
+        $home = $this->homes[$point] ?? PHP_INT_MAX;
+        $below = 0;
+        foreach ($this->begins as $first) {
+            $below += $first <= $home ? 1 : 0;
         }
 
-        return count($this->bundles);
+        return $below;
     }
 
-    /** @param  list<PlacedRow>  $rows */
-    private static function isClear(array $rows): bool
+    /** @param  list<PlacedRow>  $bundle */
+    private function putAt(array $bundle, int $place): bool
     {
-        $home = [];
-        $lowest = [];
-        foreach ($rows as $n => $placed) {
-            foreach ($placed->row->own as $point) {
-                $home[$point] = $n;
-            }
-            foreach ($placed->hangs() as $point => $x) {
-                $lowest[$point] = ['n' => $n, 'x' => $x];
+        $at = $this->begins[$place] ?? null;
+        if ($at === null) {
+            return false;
+        }
+        $more = count($bundle);
+        [$rows, $homes, $verticals] = [[...$this->rows, ...$bundle], $this->homes, $this->verticals];
+        if ($at < count($this->rows)) {
+            $rows = [...array_slice($this->rows, 0, $at), ...$bundle, ...array_slice($this->rows, $at)];
+            $homes = array_map(static fn (int $n): int => $n < $at ? $n : $n + $more, $homes);
+            $verticals = array_map(static fn (Vertical $v): Vertical => $v->making($at, $more), $verticals);
+        }
+        foreach ($bundle as $n => $placed) {
+            $homes += array_fill_keys($placed->row->own, $at + $n);
+        }
+        $others = [];
+        foreach ($bundle as $n => $placed) {
+            foreach ($placed->hangs as $point => $x) {
+                $first = $homes[$point] ?? null;
+                if ($first === null) {
+                    return false;
+                }
+                $others[$point] = ($verticals[$point] ?? new Vertical($point, $x, $first, $at + $n))->downTo($at + $n, $x);
             }
         }
-        foreach ($lowest as $point => ['n' => $last, 'x' => $x]) {
-            $first = $home[$point] ?? null;
-            if ($first === null || $first >= $last) {
+        // what was clear of one another still is: only what is new, or longer than it was, may be in the way or find something there
+        foreach (array_diff_key($verticals, $others) as $old) {
+            if (! $old->isClearOf($bundle, $at)) {
                 return false;
             }
-            for ($n = $first + 1; $n < $last; $n++) {
-                if ($rows[$n]->isAcross($x, (string) $point)) {
-                    return false;
-                }
-            }
-            foreach ($lowest as $other => ['n' => $otherLast, 'x' => $otherX]) {
-                $beside = $other !== $point && abs($otherX - $x) < Columns::GRID / 2;
-                if ($beside && ($home[$other] ?? $otherLast) < $last && $first < $otherLast) {
-                    return false;
-                }
+        }
+        $verticals = array_replace($verticals, $others);
+        foreach ($others as $new) {
+            if (! $new->isClearOf($rows, 0) || $new->isBesideAny($verticals)) {
+                return false;
             }
         }
+        [$this->rows, $this->homes, $this->verticals] = [$rows, $homes, $verticals];
+        $this->begins = [
+            ...array_slice($this->begins, 0, $place + 1),
+            ...array_map(static fn (int $n): int => $n + $more, array_slice($this->begins, $place)),
+        ];
 
         return true;
     }

@@ -143,7 +143,13 @@ final class Threading
     {
         do {
             $moved = false;
+            $reaching = $this->open->reaching($targets, $this->allRails, $through);
             foreach ($this->open->left() as $one) {
+                foreach ($one instanceof ThreeLines ? $one->points : [$one->a, $one->b] as $point) {
+                    if (! isset($reaching[$point])) {
+                        continue 2;
+                    }
+                }
                 $drawn = $one instanceof ThreeLines ? $this->threadThree($one, $targets) : $this->threadTwo($one, $targets, $through);
                 $moved = $moved || $drawn;
                 $targets += $this->here;

@@ -15,6 +15,9 @@ final class Graph
     /** @var array<V, array<E, V>> the vertex at the other end, by vertex and edge */
     private array $ways = [];
 
+    /** @var array<E, array{V, V}> */
+    private array $ends = [];
+
     /**
      * @param  V  $a
      * @param  V  $b
@@ -24,6 +27,7 @@ final class Graph
     {
         $this->ways[$a][$edge] = $b;
         $this->ways[$b][$edge] = $a;
+        $this->ends[$edge] = [$a, $b];
     }
 
     /**
@@ -33,9 +37,10 @@ final class Graph
      */
     public function cut(int|string $edge): void
     {
-        foreach ($this->ways as $vertex => $ways) {
+        foreach ($this->ends[$edge] ?? [] as $vertex) {
             unset($this->ways[$vertex][$edge]);
         }
+        unset($this->ends[$edge]);
     }
 
     /**
@@ -51,14 +56,15 @@ final class Graph
      * Every vertex that can be reached from some, those included.
      *
      * @param  list<V>  $starts
+     * @param  array<V, mixed>  $forbidden  vertices it may not come to
      * @return array<V, true>
      */
-    public function reached(array $starts): array
+    public function reached(array $starts, array $forbidden = []): array
     {
         $reached = array_fill_keys($starts, true);
         while ($starts !== []) {
             foreach ($this->ways[array_pop($starts)] ?? [] as $next) {
-                if (! isset($reached[$next])) {
+                if (! isset($reached[$next]) && ! isset($forbidden[$next])) {
                     $reached[$next] = true;
                     $starts[] = $next;
                 }
