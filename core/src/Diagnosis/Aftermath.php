@@ -156,7 +156,7 @@ final readonly class Aftermath
     private function check(string $target, string $label, array $faults, Conditions $calling): Check
     {
         $off = Conditions::poweredDown($this->model->circuit, $calling);
-        $ways = (new Candidates($this->model))->dead($target, $off, true, null, $this->predictor->settled(0, $off));
+        $ways = (new Candidates($this->predictor->settler))->dead($target, $off, true, null, $this->predictor->settled(0, $off));
         $variants = array_values(array_filter(array_map($this->variantOf(...), $faults), is_int(...)));
         // a test that shows the same with what is looked for as without it is none
         $ways = array_values(array_filter($ways, fn (Candidate $way): bool => $variants === []

@@ -33,7 +33,8 @@ final readonly class Alone
         $off = Conditions::poweredDown($model->circuit, $this->from->now);
         $left = $this->predictor->settled(0, $off);
         $ranking = new Ranking($this->predictor, self::among(self::GOOD, $own), [], null, $this->from->leaning);
-        foreach ((new Candidates($model))->dead($target, $off, $this->from->provedDead, $this->from->place, $left) as $test) {
+        $candidates = new Candidates($this->predictor->settler);
+        foreach ($candidates->dead($target, $off, $this->from->provedDead, $this->from->place, $left) as $test) {
             if ($this->from->limits->allow($test, $model->circuit)) {
                 $ranking->add($test, 0.0);
             }

@@ -10,6 +10,8 @@ use Levin\Core\Meter\Clamped;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Settled;
+use Levin\Core\Operation\Settler;
+use Levin\Core\Parts\Faults;
 use Levin\Core\Parts\Sign;
 
 /**
@@ -54,8 +56,14 @@ final readonly class Candidates
     /** What stray capacitance leaves on a dead circuit is less. [practice, no published source] */
     private const DEAD_VOLTS = 1.0;
 
-    public function __construct(private Model $model)
+    /** What direct current there is shows in a reading of ohms above this, volts. [practice, no published source] */
+    private const SPOILS = 0.005;
+
+    private Model $model;
+
+    public function __construct(private Settler $settler)
     {
+        $this->model = $settler->model;
     }
 
     /**
@@ -87,7 +95,8 @@ final readonly class Candidates
             $volts = max($this->voltsToEarth($scene, $red), $this->voltsToEarth($scene, $black));
             $way = $this->reachPoints($red, $black, $place);
             $risk = $volts > self::LINE_VOLTS ? self::RISK_LINE : 1.0;
-            $list[] = new Candidate(new Probe(MeterFunction::VoltsAc, $red, $black), $when, [], self::PROBE + $way, $risk, $way);
+            $function = isset($this->model->direct[$red]) ? MeterFunction::VoltsDc : MeterFunction::VoltsAc;
+            $list[] = new Candidate(new Probe($function, $red, $black), $when, [], self::PROBE + $way, $risk, $way);
         }
 
         foreach ($this->model->parts as $component) {
@@ -157,16 +166,27 @@ final readonly class Candidates
      * @param  bool  $isDead  whether it is proved dead already
      * @param  Settled  $left  how a healthy unit stands then: what no switch kills stays live
      * @param  float|null  $after  seconds since power was cut, for what has to cool first
+     * @param  list<array<string, string>>  $likely  how its parts may well stand, whatever is wrong with it; none as a healthy unit's do
      * @return list<Candidate>
      */
-    public function dead(string $target, Conditions $off, bool $isDead, ?string $place, Settled $left, ?float $after = null): array
-    {
+    public function dead(
+        string $target,
+        Conditions $off,
+        bool $isDead,
+        ?string $place,
+        Settled $left,
+        ?float $after = null,
+        array $likely = [],
+    ): array {
         $list = $after === null ? $this->byHand($target, $off, $isDead, $place) : [];
         foreach ($this->deadPairs($target) as [$function, $red, $black, $lift]) {
             if (max($left->at($red)->abs(), $left->at($black)->abs()) > self::DEAD_VOLTS) {
                 continue;
             }
             $when = new Occasion($off->landing($off->lifted)->lifting($lift), $after);
+            if ($this->isSpoiled($red, $black, $when->conditions, $likely === [] ? [$left->states] : $likely)) {
+                continue;
+            }
             $more = array_values(array_diff($lift, $off->lifted));
             $way = ($isDead ? 0.0 : self::MAKE_DEAD) + $this->reachPoints($red, $black, $place);
             $minutes = self::PROBE + self::LIFT * count($more) + self::LAND * count(array_diff($off->lifted, $lift));
@@ -174,6 +194,23 @@ final readonly class Candidates
         }
 
         return $list;
+    }
+
+    /**
+     * Whether direct current that no switch cuts would be read in place of ohms.
+     *
+     * @param  list<array<string, string>>  $likely  states of its parts
+     */
+    private function isSpoiled(string $red, string $black, Conditions $conditions, array $likely): bool
+    {
+        foreach (isset($this->model->direct[$red], $this->model->direct[$black]) ? $likely : [] as $states) {
+            [, $volts] = $this->settler->networks->direct($conditions, $states, Faults::none());
+            if (abs(($volts[$this->model->node($red)] ?? 0.0) - ($volts[$this->model->node($black)] ?? 0.0)) > self::SPOILS) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return list<Candidate> a shaft is turned with its power locked out */
@@ -226,6 +263,11 @@ final readonly class Candidates
         }
         $references = $this->model->circuit->references;
         foreach ($this->model->circuit->points() as $point) {
+            if (isset($this->model->direct[$point])) {
+                $add($point, $this->model->direct[$point]);
+
+                continue;
+            }
             $zone = $this->voltsToEarth($scene, $point) > self::LINE_VOLTS ? 'line' : 'control';
             foreach ([...$references[$zone], ...$references['ground']] as $reference) {
                 $add($point, $reference);

@@ -26,6 +26,9 @@ final class Chooser
     /** and starts too where nothing tells so many bits a minute: a unit that has locked itself out shows nothing as it stands. */
     private const LITTLE = 0.1;
 
+    /** So many are thought of for whether a pilot still feeds what is to be tested. */
+    private const LIKELY = 5;
+
     /** With more than this chance that it is a ghost volts are read on a low impedance. [practice, no published source] */
     private const GHOSTS = 0.1;
 
@@ -34,8 +37,12 @@ final class Chooser
 
     private readonly Model $model;
 
-    public function __construct(private readonly Predictor $predictor, private readonly Standpoint $from)
-    {
+    /** @param  array<int, true>  $noticed  variants that someone would call about */
+    public function __construct(
+        private readonly Predictor $predictor,
+        private readonly Standpoint $from,
+        private readonly array $noticed = [],
+    ) {
         $this->model = $predictor->settler->model;
     }
 
@@ -54,14 +61,19 @@ final class Chooser
             $this->offer($ranking, $test, $extra);
         }
         $isFew = $ranking->suspects() <= self::FEW;
-        $isParted = $isBolted || $ranking->best(1) === [];
-        if ($isFew || $isParted || ! $now->isEnergised($this->model->circuit)) {
-            $this->addDead($ranking, $this->tested($again), $isFew, $isParted);
+        $isNone = $ranking->best(1) === [];
+        if ($isFew || $isBolted || $isNone || ! $now->isEnergised($this->model->circuit)) {
+            $lifts = $isFew ? Lifts::All : ($isBolted || $isNone ? Lifts::OneWire : Lifts::None);
+            $this->addDead($ranking, $this->tested($again), $ranking->first(2 * self::FEW), $lifts, $isFew);
+        }
+        if (! $isFew && ! $isBolted && $ranking->best(1) === []) {
+            $this->addDead($ranking, [], $ranking->first(2 * self::FEW, $this->noticed), Lifts::All, false);
         }
         $isLittle = ($ranking->best(1)[0] ?? null)?->score() < self::LITTLE;
         if (($isFew || $isLittle) && ! $isBolted && $this->moveDifferently($now, $weights)) {
             $running = $this->predictor->outlook($calling = $now->calling($this->model->circuit))->scene(0);
-            foreach ((new Candidates($this->model))->watching($calling, $this->from->place, $running, $this->targets($inPlay)) as $test) {
+            $candidates = new Candidates($this->predictor->settler);
+            foreach ($candidates->watching($calling, $this->from->place, $running, $this->targets($inPlay)) as $test) {
                 $this->offer($ranking, $test, 0.0);
             }
         }
@@ -191,7 +203,7 @@ final class Chooser
             if ($isNow && $item->test instanceof Probe && $this->mayBeGhost($item->test, $item->when, $weights)) {
                 $when = new Occasion($this->from->now);
                 $isThere = $k === count($evidence) - 1;
-                $list[] = [(new Candidates($this->model))->lowered($item->test, $when, $this->from->place, $isThere), 0.0];
+                $list[] = [(new Candidates($this->predictor->settler))->lowered($item->test, $when, $this->from->place, $isThere), 0.0];
             }
         }
 
@@ -232,7 +244,7 @@ final class Chooser
     {
         $off = Conditions::poweredDown($this->model->circuit, $now);
         $left = $this->predictor->settled(0, $off);
-        $candidates = new Candidates($this->model);
+        $candidates = new Candidates($this->predictor->settler);
 
         return array_merge($this->under(new Occasion($now->energised($this->model->circuit))), ...array_map(
             static fn (string $target): array => $candidates->dead($target, $off, false, null, $left),
@@ -260,20 +272,24 @@ final class Chooser
     }
 
     /**
-     * Dead tests: at once, then of what has to cool first. Leads are lifted for few; and for many where something is shorted, or nothing
-     * else tells anything, one at a time, to find the half that it is in.
+     * Dead tests: at once, then of what has to cool first where few are in doubt.
      *
      * @param  list<string>  $more  parts and wires to test besides those in doubt
+     * @param  list<int>  $doubted  variants
      */
-    private function addDead(Ranking $ranking, array $more, bool $isFew, bool $isParted): void
+    private function addDead(Ranking $ranking, array $more, array $doubted, Lifts $lifts, bool $isFew): void
     {
         foreach ($isFew ? [null, Storyteller::COOLS] : [null] as $cooling) {
             $waits = ($cooling ?? 0.0) / 60;
             $bar = $ranking->best(self::OFFERED)[self::OFFERED - 1] ?? null;
             $alike = $ranking->alike();
-            foreach ($this->dead([...$more, ...$this->targets($ranking->first(2 * self::FEW))], $cooling) as [$test, $target]) {
+            foreach ($this->dead([...$more, ...$this->targets($doubted)], $cooling, $this->likely($ranking)) as [$test, $target]) {
                 // a dead test takes time to work out: it is where it could be offered, or could split what is alike so far
-                $isTried = $isFew || $test->lift === [] || $isParted && $this->parts($test, $target);
+                $isTried = match ($lifts) {
+                    Lifts::All => true,
+                    Lifts::OneWire => $test->lift === [] || $this->parts($test, $target),
+                    Lifts::None => $test->lift === [],
+                };
                 if ($isTried && (isset($alike[$target]) || $ranking->most($test, $waits) > ($bar?->score() ?? 0.0))) {
                     $this->offer($ranking, $test, $waits);
                 }
@@ -352,7 +368,7 @@ final class Chooser
             $when = new Occasion($conditions);
             // what the world comes to is read on a unit that does what it does
             $isFed = $conditions->isEnergised($this->model->circuit);
-            $gauges = $isFed ? (new Candidates($this->model))->gauges($quantities, $when, $this->from->place) : [];
+            $gauges = $isFed ? (new Candidates($this->predictor->settler))->gauges($quantities, $when, $this->from->place) : [];
             foreach ([...$this->under($when), ...$gauges] as $test) {
                 $list[] = [$test, $extra];
             }
@@ -381,7 +397,7 @@ final class Chooser
     private function under(Occasion $when): array
     {
         $place = $this->from->place;
-        $candidates = new Candidates($this->model);
+        $candidates = new Candidates($this->predictor->settler);
         $running = $this->predictor->outlook($when->conditions->calling($this->model->circuit))->scene(0);
 
         return [
@@ -408,17 +424,30 @@ final class Chooser
         return array_merge(...array_map(fn (int $s): array => $this->predictor->variants[$s]->targets(), $inPlay));
     }
 
+    /** @return list<array<string, string>> states in which its parts may well be, where that decides whether ohms can be read */
+    private function likely(Ranking $ranking): array
+    {
+        $when = new Occasion($this->from->now->energised($this->model->circuit));
+
+        return array_map(
+            fn (int $number): array => $this->predictor->scene($number, $when)->posture->states,
+            $this->model->direct === [] ? [] : $ranking->first(self::LIKELY),
+        );
+    }
+
     /**
      * @param  list<string>  $targets
+     * @param  list<array<string, string>>  $likely  states in which its parts may well be
      * @return list<array{0: Candidate, 1: string}> each with the part or wire it tests
      */
-    private function dead(array $targets, ?float $after): array
+    private function dead(array $targets, ?float $after, array $likely): array
     {
         $off = Conditions::poweredDown($this->model->circuit, $this->from->now);
         $left = $this->predictor->settled(0, $off);
         $list = [];
         foreach (array_unique($targets) as $target) {
-            $tests = (new Candidates($this->model))->dead($target, $off, $this->from->provedDead, $this->from->place, $left, $after);
+            $tests = (new Candidates($this->predictor->settler))
+                ->dead($target, $off, $this->from->provedDead, $this->from->place, $left, $after, $likely);
             foreach ($tests as $test) {
                 $list[] = [$test, $target];
             }

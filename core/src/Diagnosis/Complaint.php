@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Levin\Core\Trial;
+namespace Levin\Core\Diagnosis;
 
 use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Story;
@@ -50,6 +50,22 @@ final readonly class Complaint
         $end = $story->stretches[count($story->stretches) - 1]->until;
 
         return array_map(static fn (Stretch $s): array => [$s->settled->allObserved(), ($s->until - $s->from) / $end], $story->stretches);
+    }
+
+    /**
+     * The same of a variant, over all that it goes through.
+     *
+     * @return list<array{array<string, string>, float}>
+     */
+    public static function viewsOf(int $variant, Outlook $outlook): array
+    {
+        $views = $outlook->passages($variant)->views(null);
+
+        return array_map(
+            static fn (int $scene, float $share): array => [$outlook->at($scene)->posture->observed, $share],
+            array_keys($views),
+            $views,
+        );
     }
 
     /** @param  array<string, string>  $seen  of each part */

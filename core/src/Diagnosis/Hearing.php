@@ -27,6 +27,8 @@ final readonly class Hearing
     /** Pieces of evidence that are thought of to be asked again. */
     private const AGAIN = 4;
 
+    private Noticed $noticed;
+
     /**
      * @param  list<Evidence>  $evidence  in the order it was gathered
      */
@@ -36,6 +38,7 @@ final readonly class Hearing
         private array $evidence,
         private Standpoint $from,
     ) {
+        $this->noticed = new Noticed($predictor, $evidence, $from);
     }
 
     public function assessment(): Assessment
@@ -48,7 +51,7 @@ final readonly class Hearing
         $inPlay = $this->inPlay($posterior);
         $members = $this->members($posterior, $inPlay, $signatures);
         // and so is what the finding rests on alone
-        $alone = $doubted === null && self::mass($posterior, $members[0]) >= Assessment::FOUND
+        $alone = $doubted === null && $this->probability($posterior, $members[0], $members) >= Assessment::FOUND
             ? $this->weighing->decidesAlone($members[0])
             : null;
         $next = $this->awaited($alone === null ? $next : $this->onceMore($alone, $next));
@@ -56,7 +59,8 @@ final readonly class Hearing
         foreach ($next === [] ? $this->weightiest($members[0]) : [] as $again) {
             [$next] = $next === [] ? $this->choose($again) : [$next];
         }
-        if ($next === [] && self::mass($posterior, $members[0]) < Assessment::bar(self::mayBeVictim($this->suspectsOf($members[0])))) {
+        $bar = Assessment::bar(self::mayBeVictim($this->suspectsOf($members[0])));
+        if ($next === [] && $this->probability($posterior, $members[0], $members) < $bar) {
             [$next] = $this->choose(null, self::SMALLER);
         }
 
@@ -195,7 +199,7 @@ final readonly class Hearing
     /** @param  list<int>  $inPlay */
     private function chooser(array $inPlay): Chooser
     {
-        return new Chooser($this->believing($this->asThere($inPlay)), $this->from);
+        return new Chooser($this->believing($this->asThere($inPlay)), $this->from, $this->noticed->among($inPlay));
     }
 
     /**
@@ -285,7 +289,8 @@ final readonly class Hearing
     }
 
     /**
-     * Variants in play, those together that no test in play tells apart or that are one suspect's.
+     * Variants in play, those together that no test in play tells apart or that are one suspect's. What someone would call about is never
+     * the same as nothing, though it shows nothing now.
      *
      * @param  non-empty-list<float>  $posterior
      * @param  list<int>  $inPlay
@@ -302,19 +307,22 @@ final readonly class Hearing
             fn (int $there, int $v): bool => $posterior[$there] >= $posterior[$v] || $this->weighing->isThere($v) < self::AWAY,
             ARRAY_FILTER_USE_BOTH,
         );
+        $noticed = in_array(0, $inPlay, true) ? $this->noticed->among($inPlay) : [];
+        $own = fn (string $what, int $v): string => isset($noticed[$v]) ? "noticed: $what" : $what;
+        $name = fn (int $v): string => $own('suspect '.$this->predictor->suspectOf[$v], $v);
         foreach ($inPlay as $v) {
             $suspect = $this->predictor->suspects[$this->predictor->suspectOf[$v]];
             // what a unit shows that is not wired as drawn nobody knows
             $shows = $suspect->isMiswired ? 'shows anything' : 'shows '.($signatures[$there[$v] ?? $v] ?? "#$v");
-            $alike->join('suspect '.$this->predictor->suspectOf[$v], $shows, "shows $v");
+            $alike->join($name($v), $own($shows, $v), "shows $v");
             // whether it stays or comes and goes, it is the same that is wrong
             $is = $suspect->isMiswired ? 'is miswired' : 'is '.implode(' ', $suspect->ids());
-            $alike->join('suspect '.$this->predictor->suspectOf[$v], $is, "is $v");
+            $alike->join($name($v), $own($is, $v), "is $v");
         }
-        $islands = $alike->islands(array_map(fn (int $v): string => 'suspect '.$this->predictor->suspectOf[$v], $inPlay));
+        $islands = $alike->islands(array_map($name, $inPlay));
         $members = [];
         foreach ($inPlay as $v) {
-            $members[$islands['suspect '.$this->predictor->suspectOf[$v]]][] = $v;
+            $members[$islands[$name($v)]][] = $v;
         }
         foreach ($members as &$variants) {
             usort($variants, static fn (int $a, int $b): int => $posterior[$b] <=> $posterior[$a]);
@@ -335,20 +343,39 @@ final readonly class Hearing
     }
 
     /**
+     * Of one of the groups. That nothing is wrong is no more probable than by itself against what someone would call about, however much
+     * there may be that nobody would.
+     *
+     * @param  non-empty-list<float>  $posterior
+     * @param  non-empty-list<int>  $group
+     * @param  non-empty-list<non-empty-list<int>>  $members
+     */
+    private function probability(array $posterior, array $group, array $members): float
+    {
+        $mass = self::mass($posterior, $group);
+        if (! in_array(0, $group, true)) {
+            return $mass;
+        }
+        $noticed = self::mass($posterior, array_keys($this->noticed->among(array_merge(...$members))));
+
+        return min($mass, $posterior[0] / ($posterior[0] + $noticed));
+    }
+
+    /**
      * @param  non-empty-list<float>  $posterior
      * @param  non-empty-list<non-empty-list<int>>  $members
      * @return list<SuspectGroup>
      */
     private function groups(array $posterior, array $members): array
     {
-        return array_map(function (array $variants) use ($posterior): SuspectGroup {
+        return array_map(function (array $variants) use ($posterior, $members): SuspectGroup {
             $own = $this->simplest($this->suspectsOf($variants));
             $degree = count($own) === 1 ? $own[0]->howBad($posterior) : '';
 
             return new SuspectGroup(
                 array_merge(...array_map(static fn (Suspect $s): array => $s->ids(), $own)),
                 array_map(static fn (Suspect $s): string => $s->label().($degree === '' ? '' : ", $degree"), $own),
-                self::mass($posterior, $variants),
+                $this->probability($posterior, $variants, $members),
                 $degree,
                 self::mayBeVictim($own),
             );

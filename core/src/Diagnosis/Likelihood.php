@@ -204,7 +204,8 @@ final class Likelihood
     private static function least(MeterFunction $function): float
     {
         return match ($function) {
-            MeterFunction::VoltsAc, MeterFunction::VoltsAcLowZ, MeterFunction::VoltsDc => Scale::LEAST_VOLTS,
+            MeterFunction::VoltsAc, MeterFunction::VoltsAcLowZ => Scale::LEAST_VOLTS,
+            MeterFunction::VoltsDc => Scale::LEAST_DIRECT,
             MeterFunction::Amps => 0.1,
             MeterFunction::MicroampsDc => 1e-7,
             MeterFunction::Ohms, MeterFunction::Continuity => 0.5,

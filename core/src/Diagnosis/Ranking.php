@@ -134,10 +134,16 @@ final class Ranking
         return count(array_unique($this->suspectOf));
     }
 
-    /** @return list<int> the most probable variants */
-    public function first(int $many): array
+    /**
+     * The most probable variants.
+     *
+     * @param  array<int, true>|null  $among  these only
+     * @return list<int>
+     */
+    public function first(int $many, ?array $among = null): array
     {
-        $weights = $this->weights;
+        $isAmong = fn (int $v): bool => $among === null || isset($among[$this->predictor->variant($v)]);
+        $weights = array_filter($this->weights, $isAmong, ARRAY_FILTER_USE_KEY);
         arsort($weights);
 
         return array_slice(array_keys($weights), 0, $many);

@@ -15,6 +15,11 @@ final class Scale
     /** Drops along leads and wires that nobody would take for a finding, volts. */
     public const LEAST_VOLTS = 0.5;
 
+    /** The same of volts d.c., which may be millivolts; a pilot's go with the gas and the draft, of themselves. [practice] */
+    public const LEAST_DIRECT = 0.015;
+
+    private const DIRECT_VARIATION = 0.1;
+
     /** A motor's current goes with the weather and with what it moves, of itself; a flame's with the gas and the rod. [practice] */
     private const LOAD_VARIATION = 0.12;
 
@@ -73,9 +78,8 @@ final class Scale
     public function sigma(float $predicted): float
     {
         return match ($this->function) {
-            MeterFunction::VoltsAc, MeterFunction::VoltsAcLowZ, MeterFunction::VoltsDc => $this->about(
-                $predicted, self::SUPPLY_VARIATION, self::LEAST_VOLTS,
-            ),
+            MeterFunction::VoltsAc, MeterFunction::VoltsAcLowZ => $this->about($predicted, self::SUPPLY_VARIATION, self::LEAST_VOLTS),
+            MeterFunction::VoltsDc => $this->about($predicted, self::DIRECT_VARIATION, self::LEAST_DIRECT),
             MeterFunction::Amps => $this->about($predicted, self::LOAD_VARIATION, self::LEAST_AMPS),
             MeterFunction::MicroampsDc => $this->about($predicted, self::FLAME_VARIATION, self::LEAST_FLAME_AMPS),
             MeterFunction::Ohms, MeterFunction::Continuity => 0.15,

@@ -35,6 +35,7 @@ final class Glyph
             SymbolShape::Thermal => 'M-46 0H-20M20 0H46M-16 -2L15 -18M0 -9V8H6V14H-6V20'.self::ring(-18, 3).self::ring(18, 3),
             SymbolShape::Primary => 'M-46 0H-32M32 0H46'.self::humps().'M-32 9H32M-32 13H32',
             SymbolShape::Secondary => 'M-46 0H-32M32 0H46'.self::humps().'M-32 -21H32M-32 -25H32',
+            SymbolShape::Cell => 'M-46 0H-11M11 0H46M-11 -16V16M-4 -8V8M4 -16V16M11 -8V8',
         };
     }
 
@@ -56,7 +57,7 @@ final class Glyph
     {
         return match ($shape) {
             SymbolShape::Contact => 10.0,
-            SymbolShape::Capacitor, SymbolShape::Sense => 12.0,
+            SymbolShape::Capacitor, SymbolShape::Sense, SymbolShape::Cell => 12.0,
             SymbolShape::Coil, SymbolShape::Motor, SymbolShape::Switch, SymbolShape::Thermal, SymbolShape::Pressure => 21.0,
             SymbolShape::Winding, SymbolShape::Primary, SymbolShape::Secondary, SymbolShape::Resistor => 33.0,
             default => 24.0,

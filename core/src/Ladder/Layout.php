@@ -93,7 +93,8 @@ final class Layout
     private function closeup(int $number, string $title, Bundle $rung, array $rails, float $room): Closeup
     {
         $own = Rungs::rails($rung, $rails);
-        $pen = new Pen($this->references, $this->numbers, $this->homes, self::CLOSE, $room);
+        $names = array_map(static fn (string $rail): float => Lettering::width($rail, TextRole::Point) / 2, $own);
+        $pen = new Pen($this->references, $this->numbers, $this->homes, max([self::CLOSE, ...$names]), $room);
         $placing = new Placing($own, [$own === [] ? Rungs::free($rung) : $rung], $this->references, $this->numbers, 0.0, 1.0);
         $pen->rung($placing);
 

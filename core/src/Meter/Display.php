@@ -8,7 +8,10 @@ namespace Levin\Core\Meter;
 final class Display
 {
     /** Less than this is said to be about nothing, SI. [practice, no published source] */
-    private const NOTHING = ['V' => 0.5, 'A' => 0.05, 'Ω' => 0.5];
+    private const NOTHING = ['V' => 0.5, 'mV' => 0.005, 'A' => 0.05, 'Ω' => 0.5];
+
+    /** Volts d.c. below this are told in millivolts. */
+    private const MILLIVOLTS = 0.6;
 
     /**
      * As a technician says it: no more digits than matter.
@@ -17,10 +20,15 @@ final class Display
      */
     public static function said(MeterFunction $function, float $value): string
     {
-        $unit = $function === MeterFunction::MicroampsDc ? 'µA' : $function->unit();
+        $unit = match (true) {
+            $function === MeterFunction::MicroampsDc => 'µA',
+            $function === MeterFunction::VoltsDc && abs($value) <= self::MILLIVOLTS => 'mV',
+            default => $function->unit(),
+        };
 
         return match (true) {
             abs($value) < (self::NOTHING[$unit] ?? 0.0) => "about 0 $unit",
+            $unit === 'mV' => sprintf('%.0f mV', 1000 * $value),
             $unit === 'V' => number_format($value, abs($value) < 100 ? 1 : 0, '.', '').' V',
             default => self::format($function, $value),
         };
@@ -44,6 +52,7 @@ final class Display
         $spec = Spec::of($function);
         $range = $spec->rangeFor($value) ?? $spec->ranges[count($spec->ranges) - 1];
         [$factor, $unit] = match (true) {
+            $function === MeterFunction::VoltsDc && $range <= self::MILLIVOLTS => [1e-3, 'mV'],
             $function->unit() === 'V' => [1.0, 'V'],
             $function === MeterFunction::Amps => [1.0, 'A'],
             $function === MeterFunction::MicroampsDc => [1e-6, 'µA'],

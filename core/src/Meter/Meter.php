@@ -36,6 +36,9 @@ final class Meter
     /** Two leads and their tips, before the zero key is pressed, ohms: 0.1 to 0.3. [practice, no published source] */
     public const LEAD_OHMS = 0.2;
 
+    /** Volts d.c. that spoil a test of ohms. [practice, no published source] */
+    private const SPOILS_DIRECT = 0.005;
+
     /** What a capacitor's charge puts on the leads that spoils a test, volts. [practice, no published source] */
     private const SPOILS = 1.0;
 
@@ -70,7 +73,7 @@ final class Meter
         if ($function === MeterFunction::VoltsDc) {
             return self::shown($function, $red, $black, $this->directVolts($circuit, $red, $black));
         }
-        $refused = self::refusedLive($function, $red, $black, $circuit) ?? $this->refusedCharged($function, $red, $black, $circuit);
+        $refused = $this->refused($function, $red, $black, $circuit);
         if ($refused !== null) {
             return $refused;
         }
@@ -158,8 +161,7 @@ final class Meter
     /** An insulation test; the reading stands as it is, what it comes to at 40 °C is told beside it. */
     public function insulation(string $red, string $black, Settled $circuit, InsulationTest $test): MeterReading
     {
-        $refused = self::refusedLive(MeterFunction::Megohms, $red, $black, $circuit)
-            ?? $this->refusedCharged(MeterFunction::Megohms, $red, $black, $circuit);
+        $refused = $this->refused(MeterFunction::Megohms, $red, $black, $circuit);
         if ($refused !== null) {
             return $refused;
         }
@@ -196,6 +198,30 @@ final class Meter
         $remarks = $test->remarks($reading->value);
 
         return new MeterReading(MeterFunction::Megohms, $red, $black, $reading->value, $reading->overload, $reading->exact, $remarks);
+    }
+
+    /** What stands against a test that feeds the circuit itself. */
+    private function refused(MeterFunction $function, string $red, string $black, Settled $circuit): ?MeterReading
+    {
+        return self::refusedLive($function, $red, $black, $circuit)
+            ?? $this->refusedDirect($function, $red, $black, $circuit)
+            ?? $this->refusedCharged($function, $red, $black, $circuit);
+    }
+
+    /** A pilot's millivolts, which go on with the power off. */
+    private function refusedDirect(MeterFunction $function, string $red, string $black, Settled $circuit): ?MeterReading
+    {
+        $direct = $circuit->model->direct;
+        $volts = isset($direct[$red], $direct[$black]) ? $this->directVolts($circuit, $red, $black) : 0.0;
+        if (abs($volts) <= self::SPOILS_DIRECT) {
+            return null;
+        }
+        $warning = sprintf(
+            'There are %s d.c. here, which this would read instead. Take a lead of the generator off, or shut the pilot and let it cool.',
+            Display::said(MeterFunction::VoltsDc, $volts),
+        );
+
+        return new MeterReading($function, $red, $black, null, false, null, [$warning], false);
     }
 
     /** A charge that would be measured instead: what is read then is no ohms, and may be the end of the meter. */

@@ -8,6 +8,7 @@ use Levin\Core\Circuit\Circuit;
 use Levin\Core\Circuit\Conditions;
 use Levin\Core\Circuit\UnknownName;
 use Levin\Core\Network\Branch;
+use Levin\Core\Network\Graph;
 use Levin\Core\Network\Topology;
 use Levin\Core\Parts\Catalogue;
 use Levin\Core\Parts\Component;
@@ -59,6 +60,9 @@ final class Model
     /** @var array<string, Kind> loads that are seen or heard to run: what someone calls about */
     public readonly array $machines;
 
+    /** @var array<string, string> points that a part feeds with direct current, each with the terminal that it returns to */
+    public readonly array $direct;
+
     private readonly Strays $strays;
 
     /** @var array<string, list<int>> branches of each component, in the order of its elements */
@@ -85,10 +89,8 @@ final class Model
         $this->timed = array_filter($withState, static fn (Kind $kind): bool => self::has($kind, 'pending'));
         $this->drifting = array_filter($this->parts, static fn (Kind $kind): bool => self::has($kind, 'drift'));
         $this->wearing = array_filter($this->parts, static fn (Kind $kind): bool => self::has($kind, 'wear'));
-        $this->machines = array_filter(
-            $this->parts,
-            static fn (Kind $kind): bool => $kind->demand() !== null && $kind->observables() !== [],
-        );
+        $this->machines = array_filter($this->parts, static fn (Kind $kind): bool => $kind->isMachine());
+        $this->direct = $this->fedDirect();
         $this->nodes = new Nodes($circuit);
         $this->faults = FaultList::of($this->components);
         $this->marks = Marks::of($circuit, $this->components);
@@ -111,6 +113,32 @@ final class Model
         $this->feeding = array_values($feeding);
         $this->strays = new Strays($circuit, $this->nodes, count($branches));
         $this->topology = Topology::of($this->nodes->count(), [...$branches, ...$this->strays->branches]);
+    }
+
+    /** @return array<string, string> */
+    private function fedDirect(): array
+    {
+        $sources = array_filter($this->parts, static fn (Kind $kind): bool => $kind->givesDirect());
+        if ($sources === []) {
+            return [];
+        }
+        /** @var Graph<string, string> $joined */
+        $joined = new Graph;
+        foreach ($this->circuit->wires as $id => $wire) {
+            $joined->join($wire->from, $wire->to, $id);
+        }
+        foreach ($this->parts as $id => $kind) {
+            foreach ($kind->symbols() as $symbol) {
+                $joined->join($kind->part->point($symbol->left), $kind->part->point($symbol->right), $symbol->key((string) $id));
+            }
+        }
+        $direct = [];
+        foreach ($sources as $kind) {
+            $return = $kind->part->point($kind->symbols()[0]->right);
+            $direct += array_map(static fn (): string => $return, $joined->reached([$return]));
+        }
+
+        return $direct;
     }
 
     /**

@@ -191,6 +191,12 @@ abstract class Component
         return [];
     }
 
+    /** Whether it feeds direct current to what is wired to it, which is measured in volts d.c. */
+    public function givesDirect(): bool
+    {
+        return false;
+    }
+
     /** @return list<array{0: string, 1: string}> terminals between which a capacitance meter belongs */
     public function capacitorPairs(): array
     {

@@ -33,6 +33,12 @@ abstract class Kind extends Component
         return null;
     }
 
+    /** Whether it is a load that is seen or heard to run: what someone calls about. */
+    public function isMachine(): bool
+    {
+        return $this->demand() !== null && $this->observables() !== [];
+    }
+
     /** What it is to the circuit behind it, when it is there to open on too much current. */
     public function overcurrentDevice(): ?OvercurrentDevice
     {

@@ -24,6 +24,7 @@ enum SymbolShape: string
     case Valve = 'valve';
     case Thermal = 'thermal';
     case Secondary = 'secondary';
+    case Cell = 'cell';
 
     /** Whether it stands in series with a load, and uses nothing itself. */
     public function isInSeries(): bool

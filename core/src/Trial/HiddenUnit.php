@@ -82,8 +82,13 @@ final class HiddenUnit implements Hand
         }
     }
 
+    /** The unit as it is set now; switched on again, its reset buttons pressed first, as whoever reads the advice is taken to do. */
     public function change(Conditions $conditions): void
     {
+        $circuit = $this->settler->model->circuit;
+        if ($this->course->conditions()->isPoweredDown($circuit) && $conditions->isEnergised($circuit)) {
+            $this->pressResets();
+        }
         // what the world has come to stays; what a hand sets is set
         $this->course->change($conditions->withNumbers($this->course->conditions()->numbers()));
     }
@@ -94,11 +99,15 @@ final class HiddenUnit implements Hand
         $now = $this->course->conditions();
         $this->change(Conditions::poweredDown($this->settler->model->circuit, $now));
         $this->wait(Candidates::STANDS_OFF * 60);
+        $this->change($now);
+    }
+
+    private function pressResets(): void
+    {
         $states = $this->settled()->states;
         foreach (array_diff_assoc($this->settler->model->afterResets($states), $states) as $part => $state) {
             $this->course->put($part, $state);
         }
-        $this->change($now);
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Levin\Core\Trial;
 
 use Levin\Core\Circuit\Conditions;
 use Levin\Core\Diagnosis\Assessment;
+use Levin\Core\Diagnosis\Complaint;
 use Levin\Core\Diagnosis\Investigation;
 use Levin\Core\Diagnosis\Leaning;
 use Levin\Core\Diagnosis\Standpoint;

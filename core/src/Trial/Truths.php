@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Levin\Core\Trial;
 
 use Levin\Core\Circuit\Conditions;
+use Levin\Core\Diagnosis\Complaint;
 use Levin\Core\Diagnosis\Outlook;
 use Levin\Core\Diagnosis\Predictor;
 use Levin\Core\Diagnosis\Suspect;
@@ -32,7 +33,7 @@ final readonly class Truths
     {
         $this->model = $predictor->settler->model;
         $this->outlook = $predictor->outlook(Conditions::healthyDefaults($this->model->circuit));
-        $this->complaint = new Complaint($this->model, $this->views(0));
+        $this->complaint = new Complaint($this->model, Complaint::viewsOf(0, $this->outlook));
         $this->storyteller = $predictor->settler->storyteller();
     }
 
@@ -56,7 +57,7 @@ final readonly class Truths
         $truths = [];
         foreach ($this->predictor->suspects as $suspect) {
             foreach ($suspect->single() === null ? [] : $suspect->variants as $n => $variant) {
-                if ($this->complaint->isMade($this->views($variant))) {
+                if ($this->complaint->isMade(Complaint::viewsOf($variant, $this->outlook))) {
                     $truths[] = $this->truth($suspect, $n, $dice);
                 }
             }
@@ -147,17 +148,5 @@ final readonly class Truths
         $story = $this->storyteller->tell($usual, Faults::of(new InjectedFault($fault, $amount)));
 
         return $this->complaint->isMade(Complaint::views($story)) ? $amount : $level;
-    }
-
-    /** @return list<array{array<string, string>, float}> what is seen of each part, each with its share of the time */
-    private function views(int $variant): array
-    {
-        $views = $this->outlook->passages($variant)->views(null);
-
-        return array_map(
-            fn (int $scene, float $share): array => [$this->outlook->at($scene)->posture->observed, $share],
-            array_keys($views),
-            $views,
-        );
     }
 }

@@ -59,7 +59,7 @@ it('has failure modes with a weight and a name of their own', function (Kind $pa
     }
 })->with('parts');
 
-/** Whether a fault changes anything that can be read or seen: a state, a voltage, or on a dead circuit the ohms at its own part. */
+/** Whether a fault changes anything that can be read or seen: a state, a voltage, or dead the ohms of its part, or of a wire to ground. */
 function showsItself(Unit $unit, string $fault, Settled $fine, array $before = []): bool
 {
     $failed = $unit->settle($fine->conditions, [$fault], $before);
@@ -76,10 +76,14 @@ function showsItself(Unit $unit, string $fault, Settled $fine, array $before = [
         return true;
     }
     $networks = array_map(fn (Settled $s) => $unit->settler->dead($s->conditions, $s->faults, $s->states, 0.0), [$fine, $failed]);
-    foreach ($component?->probePairs() ?? [] as [$a, $b]) {
-        [$p, $q] = array_map(fn (string $t): int => $unit->model()->node($component->part->point($t)), [$a, $b]);
+    $wire = $unit->model()->circuit->wires[$unit->model()->faults->find($fault)->target] ?? null;
+    $pairs = $wire === null
+        ? array_map(fn (array $pair): array => array_map($component->part->point(...), $pair), $component?->probePairs() ?? [])
+        : [[$wire->from, $wire->case]];
+    foreach ($pairs as $pair) {
+        [$p, $q] = array_map($unit->model()->node(...), $pair);
         [$was, $is] = array_map(fn ($network): float => $network->impedanceBetween($p, $q)->re, $networks);
-        if (abs($is / $was - 1) > 1e-3) {
+        if (abs($is - $was) > 1e-3 * $was) {
             return true;
         }
     }
