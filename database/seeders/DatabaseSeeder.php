@@ -60,6 +60,10 @@ class DatabaseSeeder extends Seeder
             [1064, 'chart', 'marit', 'Amber lamp most of the day.', 8, 8],
             [1065, 'fillet', 'marit', 'Low-pressure control chatters at night.', 8, 10],
             [1066, 'pantry', 'marit', 'Ice on the fan blades.', 8, 13],
+            [1067, 'porch', 'marit', 'Pilot stays lit, burner does not come on.', 9, 8],
+            [1068, 'choir', 'marit', 'Only lukewarm in the mornings.', 9, 10],
+            [1069, 'customs', 'marit', 'Red lamp in the panel door.', 9, 13],
+            [1070, 'stalls', 'marit', 'Second stage never comes in.', 10, 8],
         ] as [$number, $unit, $who, $complaint, $days, $hour]) {
             $when = $day->copy()->addDays($days)->addHours($hour)->utc();
             $calls[$number] = $this->scheduled($number, $units[$unit], $people[$who], $complaint, $when);

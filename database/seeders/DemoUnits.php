@@ -76,6 +76,14 @@ final class DemoUnits
             'filleting-room cooler', 'control box in the yard', 'cooler-575-digital'],
         'pantry' => ['bakery', 'Walk-in cooler evaporator', 'Ice & Tern', 'Puffin 3', 'IT-118', 2017, 'in the walk-in cooler',
             'walk-in cooler', 'inside the box, by the door', 'walk-in-evaporator'],
+        'porch' => ['seeds', 'Potting-shed wall furnace', 'Fulmar', 'FW thirty', 'FW-0907', 1998, 'inside wall of the shed',
+            'potting shed', 'by the potting bench', 'wall-furnace-millivolt'],
+        'choir' => ['school', 'Music-room air handler', 'Plover', 'Drift AH 15 V', 'PD-0402', 2021, 'loft over the music room',
+            'music room, practice rooms', 'music room, by the piano', 'air-handler-variable'],
+        'customs' => ['ferry', 'Customs-hall reverse-cycle unit', 'Skua', 'Halcyon 24', 'SK-0519', 2022, 'roof over the customs hall',
+            'customs hall', 'building controller', 'reverse-cycle-400'],
+        'stalls' => ['theatre', 'Auditorium rooftop unit', 'Fulmar', 'FR fifteen', 'FR-1340', 2020, 'auditorium roof',
+            'stalls, balcony', 'stalls, under the balcony', 'rooftop-208'],
     ];
 
     /** What is lost where a unit stands. */

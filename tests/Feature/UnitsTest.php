@@ -20,7 +20,7 @@ it('finds units by words that their name, site, place or plate have together', f
 ]);
 
 it('has all of them where nothing is asked for, and refuses what is no word', function (): void {
-    expect(count(($this->found)('  ')))->toBe(27);
+    expect(count(($this->found)('  ')))->toBe(31);
     $this->getJson('/api/units?search='.str_repeat('x', 101))->assertUnprocessable();
 });
 

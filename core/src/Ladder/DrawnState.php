@@ -22,7 +22,7 @@ final readonly class DrawnState
 
     public static function of(Settled $settled): self
     {
-        $energy = Energy::ofPoints($settled);
+        $energy = Energy::drawn($settled);
         $symbols = [];
         foreach ($settled->model->parts as $id => $kind) {
             foreach ($kind->symbols() as $symbol) {

@@ -28,6 +28,9 @@ enum Energy: string
     /** Below this a conductor counts as dead, volts. [practice, no published source] */
     private const VOLTS = 2.0;
 
+    /** Volts d.c. that are drawn; they harm nobody, and are not live where that matters. [practice, no published source] */
+    private const DRAWN_DIRECT = 0.05;
+
     /** What conducts less holds nothing together, siemens. [practice, no published source] */
     private const JOINED = 1e-6;
 
@@ -55,6 +58,30 @@ enum Energy: string
         }
 
         return $most;
+    }
+
+    /** @return array<string, self> by point, with what a pilot feeds told as live too */
+    public static function drawn(Settled $settled): array
+    {
+        $energy = self::ofPoints($settled);
+        $model = $settled->model;
+        if ($model->direct === []) {
+            return $energy;
+        }
+        [, $re] = (new Networks($model))->direct($settled->conditions, $settled->states, $settled->faults);
+        $at = static fn (string $point): float => $re[$model->node($point)] ?? 0.0;
+        foreach ($model->direct as $point => $return) {
+            if (abs($at($point) - $at($return)) > self::DRAWN_DIRECT) {
+                [$energy[$point], $fed[$return]] = [self::Live, true];
+            }
+        }
+        foreach ($model->direct as $point => $return) {
+            if (isset($fed[$return]) && $energy[$point] === self::Dead && abs($at($point) - $at($return)) < self::DRAWN_DIRECT / 10) {
+                $energy[$point] = self::Common;
+            }
+        }
+
+        return $energy;
     }
 
     /** @return array<string, self> by point */

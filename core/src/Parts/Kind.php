@@ -51,6 +51,12 @@ abstract class Kind extends Component
         return null;
     }
 
+    /** Whether its terminals are test points, on which a wire may end with nothing beyond it. */
+    public function isForProbes(): bool
+    {
+        return false;
+    }
+
     /** Whether it is a motor in a compressor's shell. */
     public function isHermetic(): bool
     {

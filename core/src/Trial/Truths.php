@@ -67,6 +67,27 @@ final readonly class Truths
     }
 
     /**
+     * A few of the same, as the dice fall: the others are not worked out.
+     *
+     * @return list<Truth>
+     */
+    public function few(Dice $dice, int $many): array
+    {
+        $left = array_values(array_filter($this->predictor->suspects, static fn (Suspect $s): bool => $s->single() !== null));
+        $truths = [];
+        while (count($truths) < $many && $left !== []) {
+            $suspect = $dice->pick($left);
+            $n = $dice->pick(array_keys($suspect->variants));
+            if ($this->complaint->isMade(Complaint::viewsOf($suspect->variants[$n], $this->outlook))) {
+                $truths[] = $this->truth($suspect, $n, $dice);
+            }
+            $left = array_values(array_filter($left, static fn (Suspect $s): bool => $s !== $suspect));
+        }
+
+        return $truths;
+    }
+
+    /**
      * As many pairs as there are single ones, the two drawn independently.
      *
      * @param  list<Truth>  $ones

@@ -23,6 +23,8 @@ function comesInOrder(Run $run, array $steps): void
     }
 }
 
+$staged = "2 min\nstart: { call_heat_1: off, call_heat_2: off }\nevents: [{ at: 10 s, set: { call_heat_1: on } }, "
+    .'{ at: 40 s, set: { call_heat_2: on } }]';
 $heat = ['call_heat=on', 'call_cool=off', 'call_fan=off'];
 
 it('does its work in order and in time', function (string $id, string $for, array $when, array $steps): void {
@@ -72,6 +74,26 @@ it('does its work in order and in time', function (string $id, string $for, arra
         ['EF1', 'runs', 0.5, 3], ['BT', 'open', 600, 3600], ['LLS', 'closed', 600, 3600], ['DT', 'defrosting', 14390, 14410],
         ['DT', 'refrigerating', 17090, 17110], ['LLS', 'open', 17090, 17110],
     ]],
+    'wall furnace on a standing pilot: burner, then the fan once it is warm' => [
+        'wall-furnace-millivolt', "5 min\nstart: { call_heat: off }\nevents: [{ at: 10 s, set: { call_heat: on } }]", [],
+        [['GV', 'open', 10, 10.1], ['FS', 'closed', 50, 100], ['IBM', 'runs', 52, 105]],
+    ],
+    'air handler with a variable-speed blower: first stage, second stage, blower' => ['air-handler-variable', $staged, [], [
+        ['HC1', 'pulled in', 10, 11], ['HE1', 'hot', 10, 11], ['IBM', 'runs', 14, 16], ['HC2', 'pulled in', 40, 41], ['HE3', 'hot', 40, 41],
+    ]],
+    'reverse cycle on three phases, cooling' => ['reverse-cycle-400', '2 min', [], [
+        ['PM', 'shows good', 2.9, 3.1], ['IFM', 'runs', 4, 6], ['K1', 'pulled in', 5.9, 6.1], ['COMP', 'runs', 6, 7], ['OFM1', 'runs', 7, 11],
+        ['OFM2', 'runs', 7, 11],
+    ]],
+    'reverse cycle on three phases, heating and de-ice' => ['reverse-cycle-400', '90 min', ['call_heating=on', 'outdoor_cold=on'], [
+        ['RV', 'shifted', 6, 7], ['DIT', 'closed', 600, 1800], ['DIC', 'de_ice, amber', 3300, 4500], ['OFM1', 'silent', 3300, 4500],
+        ['DIT', 'open', 3400, 5100], ['OFM1', 'runs', 3400, 5100],
+    ]],
+    'rooftop on 208 V, cooling, economizer and powered exhaust' => ['rooftop-208', '3 min', [], [
+        ['PM', 'shows good', 2.9, 3.1], ['CC1', 'pulled in', 7.9, 8.1], ['COMP1', 'runs', 8, 9], ['IBM', 'runs', 9, 12],
+        ['OFM4', 'runs', 9, 13], ['CC2', 'pulled in', 17.9, 18.1], ['COMP2', 'runs', 18, 19], ['ECO', 'open', 92, 94],
+        ['PER2', 'pulled in', 92, 95], ['PEM2', 'runs', 93, 98],
+    ]],
     'two circuits, fan by a transducer' => ['two-circuit-fan-controller', '3 min', [], [
         ['COMP1', 'runs', 0, 1], ['OFM', 'runs', 0, 3], ['TD2', 'pulled in', 29, 31], ['COMP2', 'runs', 30, 31],
     ]],
@@ -91,6 +113,53 @@ it('is stopped by its safety, and shows it', function (
         expect($run->end->observed($part))->toBe($seen, $part);
     }
 })->with([
+    'wall furnace: no air, and its limit opens and closes' => [
+        'wall-furnace-millivolt', 'until: 30 min', [], ['filter_clogged=on'],
+        [['LIM', 'open', 120, 1200], ['GV', 'pilot only', 120, 1200], ['LIM', 'closed', 130, 1500], ['GV', 'open', 130, 1500]],
+        [],
+    ],
+    'wall furnace: flue gas spills, until somebody resets it' => [
+        'wall-furnace-millivolt', "until: 10 min\nevents: [{ at: 3 min, set: { vent_blocked: on } }, { at: 4 min, set: { vent_blocked: off } }]\n",
+        [], [], [['VSS', 'locked open', 180, 181], ['GV', 'pilot only', 180, 182]], ['GV' => 'pilot only', 'PG' => 'pilot on it'],
+    ],
+    'wall furnace: the pilot is blown out, and stays out until somebody lights it' => [
+        'wall-furnace-millivolt',
+        "until: 20 min\nevents: [{ at: 3 min, set: { pilot_blown_out: on } }, { at: 5 min, set: { pilot_blown_out: off } }, "
+            .'{ at: 10 min, reset: [GV] }]',
+        [], [], [['PG', 'no flame on it', 180, 181], ['GV', 'shut', 200, 300], ['PG', 'pilot on it', 600, 601], ['GV', 'open', 655, 665]], [],
+    ],
+    'wall furnace: a generator that does not hold its valve, lit by hand' => [
+        'wall-furnace-millivolt', "until: 10 min\nevents: [{ at: 3 min, reset: [GV] }]\n", ['PG:open'], [],
+        [['GV', 'pilot only', 180, 181], ['GV', 'shut', 239, 241]], ['GV' => 'shut', 'PG' => 'no flame on it'],
+    ],
+    'air handler with a variable-speed blower: limits, with the blower dead' => [
+        'air-handler-variable', 'until: 10 min', ['IBM:seized'], [],
+        [['LIM2', 'open', 10, 300], ['HE2', 'cold', 10, 300]], ['IBM' => 'still'],
+    ],
+    'air handler with a variable-speed blower: no second stage when it is mild' => [
+        'air-handler-variable', "until: $staged", [], ['outdoor_mild=on'], [['HC1', 'pulled in', 10, 11]],
+        ['HC2' => 'dropped out', 'HE1' => 'hot', 'HE2' => 'cold', 'HE3' => 'cold'],
+    ],
+    'air handler with a variable-speed blower: water in the pan' => [
+        'air-handler-variable', "until: 3 min\nevents: [{ at: 60 s, set: { pan_full: on } }]\n", [], [],
+        [['HC1', 'dropped out', 60, 61]], ['HE1' => 'cold', 'HE2' => 'cold'],
+    ],
+    'reverse cycle on three phases: high pressure with its fans dead, until somebody resets it' => [
+        'reverse-cycle-400', 'until: 20 min', ['OFM1:seized', 'OFM2:seized'], [],
+        [['HP', 'locked open', 20, 900], ['DIC', 'no_string, red', 20, 905]], ['COMP' => 'silent', 'DIC' => 'red'],
+    ],
+    'reverse cycle on three phases: a phase lost' => [
+        'reverse-cycle-400', "until: 3 min\nevents: [{ at: 60 s, fault: ['CB1:pole3-open'] }]\n", [], [],
+        [['PM', 'shows a fault', 60, 62], ['K1', 'dropped out', 60, 63]], ['COMP' => 'silent', 'IFM' => 'silent'],
+    ],
+    'rooftop on 208 V: the filter door' => [
+        'rooftop-208', "until: 2 min\nevents: [{ at: 60 s, set: { filter_door_off: on } }]\n", [], [],
+        [['CC1', 'dropped out', 60, 62]], ['COMP1' => 'silent', 'IBM' => 'silent'],
+    ],
+    'rooftop on 208 V: high pressure of a circuit with its fans dead, and locked out after three' => [
+        'rooftop-208', 'until: 40 min', ['FC:coil-open'], [],
+        [['HP1', 'open', 20, 600], ['CC1', 'dropped out', 20, 600]], ['UCB' => '5 flashes'],
+    ],
     'evaporator: the door stops the fans' => [
         'walk-in-evaporator', "until: 3 min\nevents: [{ at: 60 s, set: { door_open: on } }]\n", [], [],
         [['FR', 'dropped out', 60, 61]], ['EF1' => 'silent', 'EF2' => 'silent', 'EF3' => 'silent'],

@@ -18,7 +18,7 @@ final class ToNowhere extends Slip
         $within = $drawn->within();
         $wrong = [];
         foreach ($drawn->model->parts as $kind) {
-            foreach ($kind->part->terminals as $terminal) {
+            foreach ($kind->isForProbes() ? [] : $kind->part->terminals as $terminal) {
                 $point = $kind->part->point($terminal);
                 if (count($landed[$point] ?? []) === 1 && ! isset($within[$point])) {
                     $what = "It leads to $point and no further.";

@@ -97,7 +97,7 @@ final class GasValveMillivolt extends Kind
     #[\Override]
     public function observables(): array
     {
-        return ['open', 'pilot', 'shut'];
+        return ['open', 'pilot only', 'shut'];
     }
 
     #[\Override]
@@ -105,10 +105,9 @@ final class GasValveMillivolt extends Kind
     {
         return match (true) {
             $state === 'shut' => 'shut',
-            $state === 'by hand' => 'pilot',
             $setting->has('stuck-moved') => 'open',
-            $setting->has('stuck-rest') => 'pilot',
-            default => $state,
+            $state === 'open' && ! $setting->has('stuck-rest') => 'open',
+            default => 'pilot only',
         };
     }
 
@@ -128,7 +127,7 @@ final class GasValveMillivolt extends Kind
     #[\Override]
     public function symbols(): array
     {
-        return [new Symbol(SymbolShape::Valve, 'TH', 'TP', 'main'), new Symbol(SymbolShape::Coil, 'THTP', 'TP', 'pilot')];
+        return [new Symbol(SymbolShape::Valve, 'TH', 'TP', 'main'), new Symbol(SymbolShape::Valve, 'THTP', 'TP', 'pilot')];
     }
 
     #[\Override]
