@@ -6,13 +6,15 @@ namespace App\Drafts;
 
 use App\Api\Data;
 use Levin\Core\Drafting\Draft;
+use Levin\Core\Drafting\Terminals;
 
 /** A part as the file that is being made has it. */
 final readonly class DraftPartData extends Data
 {
     /**
      * @param  array<string, string>  $plate  as it was typed, by the name of the value
-     * @param  list<string>  $terminals  that it was given; none for kinds that have their own
+     * @param  list<string>  $terminals  as they are printed
+     * @param  bool  $decides  whether its unit decides which it has, and not its kind
      */
     private function __construct(
         public string $id,
@@ -21,6 +23,7 @@ final readonly class DraftPartData extends Data
         public string $place,
         public array $plate,
         public array $terminals,
+        public bool $decides,
     ) {
     }
 
@@ -34,9 +37,9 @@ final readonly class DraftPartData extends Data
             foreach (is_array($part['plate'] ?? null) ? $part['plate'] : [] as $name => $value) {
                 $plate[(string) $name] = $text($value);
             }
-            $terminals = array_map($text, array_values(is_array($part['terminals'] ?? null) ? $part['terminals'] : []));
             [$kind, $label, $place] = array_map($text, [$part['kind'] ?? '', $part['label'] ?? '', $part['place'] ?? '']);
-            $all[] = new self((string) $id, $kind, $label, $place, $plate, $terminals);
+            $terminals = Terminals::there($draft, (string) $id);
+            $all[] = new self((string) $id, $kind, $label, $place, $plate, $terminals, isset($part['terminals']));
         }
 
         return $all;

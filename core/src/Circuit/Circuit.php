@@ -85,7 +85,7 @@ final readonly class Circuit
     {
         $id = substr($point, 0, (int) strrpos($point, '.'));
         $part = $this->parts[$id] ?? null;
-        if ($part === null || ! in_array(substr($point, strlen($id) + 1), $part->terminals, true)) {
+        if ($part === null || ! in_array($point, array_map($part->point(...), $part->terminals), true)) {
             throw UnknownName::point($point, $this->points());
         }
 

@@ -11,10 +11,11 @@ final readonly class Part
 {
     /**
      * @param  array<string, mixed>  $plate  plate values in SI units, already completed with the kind's defaults
-     * @param  list<string>  $terminals  terminal letters; the points are `ID.TERMINAL`
+     * @param  list<string>  $terminals  as its kind has them; the points are `ID.TERMINAL`, by the letters that this one has for it
      * @param  string  $case  the point its metal body is bonded to
      * @param  array<mixed>  $program  of a control board, as the file has it; valid against the schema
      * @param  array<string, string>  $printed  what the unit's own table says of what can be seen of it: flash codes
+     * @param  array<string, string>  $letters  what is printed beside its terminals, of those that have other letters than its kind's
      */
     public function __construct(
         public string $id,
@@ -27,16 +28,26 @@ final readonly class Part
         public ?int $line = null,
         public array $program = [],
         public array $printed = [],
+        public array $letters = [],
     ) {
     }
 
     public function point(string $terminal): string
     {
-        return $this->id.'.'.$terminal;
+        return $this->id.'.'.($this->letters[$terminal] ?? $terminal);
     }
 
-    /** The terminal that one of its points is. */
+    /** The terminal of its kind that one of its points is. */
     public function terminalOf(string $point): string
+    {
+        $letters = $this->lettersAt($point);
+        $terminal = array_search($letters, $this->letters, true);
+
+        return $terminal === false ? $letters : $terminal;
+    }
+
+    /** What is printed beside one of its points. */
+    public function lettersAt(string $point): string
     {
         return substr($point, strlen($this->id) + 1);
     }
@@ -78,7 +89,7 @@ final readonly class Part
     {
         return new self(
             $this->id, $this->kind, $this->label, $this->place, $this->plate, $this->terminals, $point, $this->line,
-            $this->program, $this->printed,
+            $this->program, $this->printed, $this->letters,
         );
     }
 
@@ -96,6 +107,7 @@ final readonly class Part
             $this->line,
             $this->program,
             $this->printed,
+            $this->letters,
         );
     }
 }

@@ -53,8 +53,8 @@ final readonly class Probe implements Test
                 '%s across %s, %s to %s',
                 $this->measures(),
                 $red->label,
-                $red->terminalOf($this->red),
-                $black->terminalOf($this->black),
+                $red->lettersAt($this->red),
+                $black->lettersAt($this->black),
             ),
             default => "{$this->measures()} across $red->label",
         };

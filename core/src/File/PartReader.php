@@ -42,13 +42,14 @@ final readonly class PartReader
         $this->checkShape($line, $id, $definition, $terminals !== [], $program !== []);
         $before = $this->problems->count();
         $plate = $this->plates->read($id, $definition, $node->child('plate')->data);
-        $own = $this->terminals($id, $definition) ?: $terminals;
+        $letters = $this->letters($line, $id, $definition, $node->texts('letters'));
+        $own = $this->terminals($id, $definition, $letters) ?: $terminals;
         $case = $node->text('case', $this->world->earth);
         $printed = [];
         foreach (array_filter($node->child('printed')->data, is_string(...)) as $seen => $means) {
             $printed[(string) $seen] = $means;
         }
-        $part = new Part($id, $kind, $node->text('label'), $place, $plate, $own, $case, $line, $program, $printed);
+        $part = new Part($id, $kind, $node->text('label'), $place, $plate, $own, $case, $line, $program, $printed, $letters);
         if ($this->problems->count() === $before) {
             $this->checkPart($part);
         }
@@ -78,13 +79,44 @@ final readonly class PartReader
         }
     }
 
-    /** @return list<string> the kind's own, without the optional ones that nothing is wired to */
-    private function terminals(string $id, Definition $definition): array
+    /**
+     * @param  array<string, string>  $letters
+     * @return list<string> the kind's own, without the optional ones that nothing is wired to
+     */
+    private function terminals(string $id, Definition $definition, array $letters): array
     {
+        $isWired = fn (string $t): bool => isset($this->world->wired[$id.'.'.($letters[$t] ?? $t)]);
+
         return array_values(array_filter(
             $definition->terminals,
-            fn (string $t): bool => ! in_array($t, $definition->optional, true) || isset($this->world->wired["$id.$t"]),
+            static fn (string $t): bool => ! in_array($t, $definition->optional, true) || $isWired($t),
         ));
+    }
+
+    /**
+     * What is printed beside terminals that its kind has.
+     *
+     * @param  list<string>  $given  such as A=A1
+     * @return array<string, string> by the kind's own
+     */
+    private function letters(?int $line, string $id, Definition $definition, array $given): array
+    {
+        $letters = [];
+        foreach ($given as $pair) {
+            [$terminal, $printed] = [...explode('=', $pair, 2), ''];
+            if (in_array($terminal, $definition->terminals, true)) {
+                $letters[$terminal] = $printed;
+            } else {
+                $has = $definition->terminals === [] ? 'It lists its own terminals.' : 'It has '.implode(', ', $definition->terminals).'.';
+                $this->problems->add($line, $id, "Its letters are for \"$terminal\", which a $definition->kind has not.", $has);
+            }
+        }
+        $all = array_map(static fn (string $t): string => $letters[$t] ?? $t, $definition->terminals);
+        foreach (array_unique(array_diff_assoc($all, array_unique($all))) as $twice) {
+            $this->problems->add($line, $id, "Two of its terminals have the letters \"$twice\".", 'Give one of them its own.');
+        }
+
+        return $letters;
     }
 
     private function checkPrinted(Part $part): void

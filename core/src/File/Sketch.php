@@ -37,7 +37,7 @@ final class Sketch
         $plain = array_map(
             static fn (Part $p): Part => self::works($p, $sketch)
                 ? $p
-                : new Part($p->id, self::PLAIN, $p->label, $p->place, [], $p->terminals, $p->case),
+                : new Part($p->id, self::PLAIN, $p->label, $p->place, [], $p->terminals, $p->case, letters: $p->letters),
             $sketch->parts,
         );
 

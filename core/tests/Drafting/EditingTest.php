@@ -8,9 +8,11 @@ use Levin\Core\Drafting\Draft;
 use Levin\Core\Drafting\Edits;
 use Levin\Core\Drafting\Review;
 use Levin\Core\Drafting\StepWords;
+use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Operation\Sequence;
 use Levin\Core\Operation\SequenceStep;
 use Levin\Core\Operation\Settler;
+use Levin\Core\Tests\Support\Unit;
 
 /** A shipped circuit after some edits. */
 function afterEdits(string $id, string ...$lines): Draft
@@ -69,6 +71,20 @@ it('exchanges a part for one of another kind: letters, wires and what their plat
         ->and(afterEdits('split-cooling', 'kind HP limit')->wire('w22')['to'])->toBe('HP.1');
 });
 
+it('has the letters of the label for terminals of its kind, and measures and swaps by them', function (): void {
+    $draft = afterEdits('split-cooling', 'terminal CC A A1', 'terminal CC B A2', 'terminal HP 1 2X', 'terminal HP 2 1', 'terminal HP 2X 2');
+    $unit = Unit::of($draft->circuit());
+    expect(wrongs($draft))->toBe([])->and($unit->volts('CC.A1', 'CC.A2'))->toBe(Unit::cooling()->volts('CC.A', 'CC.B'))
+        ->and($draft->wire('w22')['to'])->toBe('HP.2')->and($draft->wire('w23')['from'])->toBe('HP.1')
+        ->and($unit->model()->circuit->part('CC')->terminalOf('CC.A1'))->toBe('A')
+        ->and($unit->read(MeterFunction::VoltsAc, 'HP.2', 'HP.1', $unit->with('HP:open'))->exact)->toBeGreaterThan(20.0)
+        ->and(afterEdits('split-cooling', 'terminal CC A A1', 'terminal CC A1 A')->circuit())->toEqual(afterEdits('split-cooling')->circuit())
+        ->and(fn () => afterEdits('split-cooling', 'terminal CC A B'))->toThrow(CannotEdit::class, 'CC.B already')
+        ->and(fn () => afterEdits('split-cooling', 'terminal CC A1 X'))->toThrow(CannotEdit::class, 'terminal of CC')
+        // of another kind it has that one's letters
+        ->and(afterEdits('split-cooling', 'terminal CC A A1', 'kind CC contactor-2p')->wire('w24')['to'])->toBe('CC.A');
+});
+
 it('asks the rules of the world for what is seen of the new kind', function (): void {
     $draft = afterEdits('gas-electric-package', 'kind IGN igniter-hot-surface', 'plate IGN volts 24', 'plate IGN amps 0.4');
     expect($draft->text())->toContain('IGN glows')->not->toContain('IGN sparks')->and(wrongs($draft))->toBe([]);
@@ -81,7 +97,6 @@ it('gives terminals the letters of the label, wherever they are named', function
         ->and(afterEdits('gas-furnace', 'terminal IFC LS HLO', 'terminal IFC HLO LS')->circuit())
         ->toEqual(afterEdits('gas-furnace')->circuit())
         ->and(fn () => afterEdits('gas-furnace', 'terminal IFC LS PSI'))->toThrow(CannotEdit::class, 'IFC.PSI already')
-        ->and(fn () => afterEdits('gas-furnace', 'terminal LIM 1 A'))->toThrow(CannotEdit::class, 'those of its kind')
         ->and(fn () => afterEdits('gas-furnace', 'unpin IFC LS'))->toThrow(CannotEdit::class, 'wires on IFC.LS');
     $pinned = afterEdits('split-cooling', 'pin LV W');
     expect(wrongs($pinned)[0])->toContain('Nothing is wired to LV.W')

@@ -7,6 +7,7 @@ use Levin\Core\Drafting\Difference;
 use Levin\Core\Drafting\Draft;
 use Levin\Core\Drafting\Edits;
 use Levin\Core\Drafting\Review;
+use Levin\Core\Drafting\Terminals;
 use Levin\Core\Ladder\Layout;
 use Levin\Core\Parts\Catalogue;
 
@@ -44,7 +45,7 @@ final class Typist
         $kind = $this->one(array_keys(Catalogue::classes()));
         $fields = array_map(static fn ($f): string => $f->name, Catalogue::definition($draft->part($part)['kind'])->fields ?? []);
         $place = $this->one(array_keys($draft->world('places')));
-        $terminals = $draft->parts()[$part]['terminals'] ?? ['1'];
+        $terminals = Terminals::lettered($draft, $part) ?: ['1'];
 
         return match ($this->random->getInt(0, 19)) {
             0 => "rename $part ".$this->one(['N', 'K', 'CC', 'bad', 'X2', 'COMP']).$this->n,

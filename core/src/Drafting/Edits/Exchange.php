@@ -9,6 +9,7 @@ use Levin\Core\Drafting\Draft;
 use Levin\Core\Drafting\Edit;
 use Levin\Core\Drafting\Fresh;
 use Levin\Core\Drafting\Seen;
+use Levin\Core\Drafting\Terminals;
 use Levin\Core\Parts\Catalogue;
 use Levin\Core\Parts\Definition;
 
@@ -27,6 +28,7 @@ final readonly class Exchange extends Edit
         $new = Catalogue::definition($this->kind) ?? throw CannotEdit::kind($this->kind, array_keys(Catalogue::classes()));
         $where = $this->terminals($draft, $new);
         $draft = $draft->callingTerminals($this->part, $where);
+        unset($own['letters']);
         $plate = is_array($own['plate'] ?? null) ? $own['plate'] : [];
         $kept = [];
         foreach ($new->fields as $field) {
@@ -65,17 +67,19 @@ final readonly class Exchange extends Edit
         $used = array_map(strval(...), array_keys($used));
         $kind = $draft->part($this->part)['kind'] ?? '';
         $old = Catalogue::definition(is_string($kind) ? $kind : '')->terminals ?? [];
+        $kinds = array_flip(Terminals::lettered($draft, $this->part));
         $isPair = count($old) === 2 && count($new->terminals) === 2;
         $where = $lost = [];
-        foreach ($used as $terminal) {
-            $to = $this->where[$terminal] ?? match (true) {
+        foreach ($used as $letters) {
+            $terminal = (string) ($kinds[$letters] ?? $letters);
+            $to = $this->where[$letters] ?? match (true) {
                 $new->terminals === [] || in_array($terminal, $new->terminals, true) => $terminal,
                 $isPair => $new->terminals[(int) array_search($terminal, $old, true)],
                 default => '',
             };
             $isThere = $new->terminals === [] || in_array($to, $new->terminals, true);
-            $where[$terminal] = $to;
-            $lost = $isThere ? $lost : [...$lost, $terminal];
+            $where[$letters] = $to;
+            $lost = $isThere ? $lost : [...$lost, $letters];
         }
 
         return $lost === [] ? $where : throw CannotEdit::nowhere($this->part, $this->kind, $lost, implode(', ', $new->terminals));

@@ -20,13 +20,20 @@ final readonly class Terminal extends Edit
     public function on(Draft $draft): Draft
     {
         $own = $draft->part($this->part);
-        $terminals = Terminals::of($draft, $this->part);
-        Terminals::among($draft, $this->part, $this->terminal);
-        if (in_array($this->name, $terminals, true)) {
+        $letters = Terminals::lettered($draft, $this->part);
+        $terminal = array_search($this->terminal, $letters, true);
+        if ($terminal === false) {
+            throw CannotEdit::none("terminal of $this->part", $this->terminal);
+        }
+        if (in_array($this->name, $letters, true)) {
             throw CannotEdit::taken("$this->part.$this->name");
         }
         $named = Terminals::named($this->name);
-        $own['terminals'] = array_map(fn (string $t): string => $t === $this->terminal ? $named : $t, $terminals);
+        if (isset($own['terminals'])) {
+            $own['terminals'] = array_map(fn (string $t): string => $t === $this->terminal ? $named : $t, array_values($letters));
+        } else {
+            $own = Terminals::with($own, array_replace($letters, [$terminal => $named]));
+        }
         if (is_array($own['program'] ?? null)) {
             $own['program'] = $this->inProgram($own['program']);
         }

@@ -113,35 +113,39 @@ export function PartPanel(props: Props) {
     );
 }
 
-/** Terminals that the unit decides: by the letters of the label, one more, one less. */
+/** Terminals by the letters of the label; where the unit decides which there are, one more, one less. */
 function Terminals({ part, edits }: { part: DraftPart; edits: Edits }) {
     return (
         <section className="grid gap-2" aria-label="Terminals">
             <h3 className="heading">Terminals</h3>
             {part.terminals.map((t) => (
-                <div key={t} className="grid grid-cols-[1fr_auto] gap-2">
+                <div key={t} className={part.decides ? 'grid grid-cols-[1fr_auto] gap-2' : 'grid'}>
                     <EditField
                         label={`Terminal ${t}`}
                         name={`terminal-${t}`}
                         value={t}
                         keep={(name) => edits.edit(`terminal ${part.id} ${t} ${word(name.toUpperCase())}`)}
                     />
-                    <button
-                        type="button"
-                        className="key"
-                        aria-label={`No terminal ${t}`}
-                        onClick={() => void edits.edit(`unpin ${part.id} ${t}`)}
-                    >
-                        ✕
-                    </button>
+                    {part.decides && (
+                        <button
+                            type="button"
+                            className="key"
+                            aria-label={`No terminal ${t}`}
+                            onClick={() => void edits.edit(`unpin ${part.id} ${t}`)}
+                        >
+                            ✕
+                        </button>
+                    )}
                 </div>
             ))}
-            <EditField
-                label="One more"
-                name="terminal-new"
-                value=""
-                keep={(name) => edits.edit(`pin ${part.id} ${word(name.toUpperCase())}`)}
-            />
+            {part.decides && (
+                <EditField
+                    label="One more"
+                    name="terminal-new"
+                    value=""
+                    keep={(name) => edits.edit(`pin ${part.id} ${word(name.toUpperCase())}`)}
+                />
+            )}
         </section>
     );
 }
