@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Levin\Core\Diagnosis\Assessment;
+use Levin\Core\Diagnosis\PartShare;
 use Levin\Core\Meter\Clamped;
 use Levin\Core\Meter\Meter;
 use Levin\Core\Parts\Sign;
@@ -162,9 +163,12 @@ it('forgets of a part that is replaced what was learned of it, and holds a new o
         fn (string $c): string => "  - condition: { name: $c, value: false }\n",
         ['outdoor_breaker', 'disconnect', 'indoor_breaker'],
     ))."  - proved-dead: { known_before: true, circuit_dead: true, known_after: true }\n";
-    $its = ['CAP:fan-open', 'CAP:fan-weak', 'CAP:fan-shorted'];
-    $was = probability(weighed('split-cooling', $before.$off), ...$its);
-    $is = probability(weighed('split-cooling', $before.$off."  - replaced: { part: CAP }\n"), ...$its);
+    $its = fn (Assessment $of): float => array_sum(array_map(
+        static fn (PartShare $p): float => $p->target === 'CAP' ? $p->probability : 0.0,
+        $of->parts,
+    ));
+    $was = $its(weighed('split-cooling', $before.$off));
+    $is = $its(weighed('split-cooling', $before.$off."  - replaced: { part: CAP }\n"));
     expect($was)->toBeGreaterThan(0.1)->and($is)->toBeLessThan($was / 4);
 });
 

@@ -68,7 +68,7 @@ it('prices the risk of line voltage: from 50 V on a live reading costs more than
     $unit = Unit::cooling();
     $scene = $unit->investigation()->predictor()->outlook($unit->conditions())->scene(0);
     $risks = [];
-    foreach ((new Candidates($unit->settler()))->live(new Occasion($unit->conditions()), null, $scene, $scene) as $candidate) {
+    foreach ((new Candidates($unit->settler))->live(new Occasion($unit->conditions()), null, $scene, $scene) as $candidate) {
         $risks[$candidate->test->key()] = $candidate->risk;
     }
     expect($risks['vac CC.L1 CC.L2'])->toBe(1.5)->and($risks['vac HP.1 HP.2'])->toBe(1.0);
