@@ -12,7 +12,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** One part or wire, tested by itself. */
 class AloneController
 {
-    #[Operation('What tells, with the power off, whether a part or wire is good by itself', answer: AloneData::class)]
+    #[Operation('What tells, with the power off and under load, whether a part or wire is good by itself', answer: AloneData::class)]
     public function __invoke(Call $call, string $target, Traces $traces): JsonResponse
     {
         try {

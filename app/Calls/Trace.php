@@ -247,10 +247,13 @@ final readonly class Trace implements Traces
         $standing = $this->standing($call);
         $model = $this->shelf->model($call->revision);
 
-        return $this->alone($call, static fn (Investigation $i): AloneData => new AloneData(array_map(
-            static fn (Advice $a): AdviceData => AdviceData::of($a, $model, $standing),
-            $i->byItself($target, $standing->allEvidence(), self::from($standing)),
-        )));
+        $told = static fn (Advice $a): AdviceData => AdviceData::of($a, $model, $standing);
+        [$evidence, $from] = [$standing->allEvidence(), self::from($standing)];
+
+        return $this->alone($call, static fn (Investigation $i): AloneData => new AloneData(
+            array_map($told, $i->byItself($target, $evidence, $from)),
+            array_map($told, $i->underLoad($target, $evidence, $from)),
+        ));
     }
 
     #[\Override]

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Levin\Core\Diagnosis;
 
+use Levin\Core\Circuit\Circuit;
 use Levin\Core\Circuit\Conditions;
 use Levin\Core\Circuit\UnknownName;
 
@@ -32,10 +33,56 @@ final readonly class Alone
         $own = $this->predictor->lineup->priorOf($model->component($target)->id, $this->from->fresh);
         $off = Conditions::poweredDown($model->circuit, $this->from->now);
         $left = $this->predictor->settled(0, $off);
-        $ranking = new Ranking($this->predictor, self::among(self::GOOD, $own), [], null, $this->from->leaning);
         $candidates = new Candidates($this->predictor->settler);
-        foreach ($candidates->dead($target, $off, $this->from->provedDead, $this->from->place, $left) as $test) {
-            if ($this->from->limits->allow($test, $model->circuit)) {
+
+        return $this->told($candidates->dead($target, $off, $this->from->provedDead, $this->from->place, $left), $own);
+    }
+
+    /**
+     * What is read on a part while the unit does as it is told: volts over it, and the amperes that it takes.
+     *
+     * @return list<Advice> the one that tells most a minute first; none for a wire, and where nothing tells of it
+     *
+     * @throws UnknownName
+     */
+    public function fed(string $target): array
+    {
+        $model = $this->predictor->settler->model;
+        $own = $this->predictor->lineup->priorOf($model->component($target)->id, $this->from->fresh);
+        $now = $this->from->now;
+        $fed = new Occasion($now->energised($model->circuit)->landing($now->lifted)->restoring($now->removed)->unjumpered());
+        $scene = $this->predictor->on($fed)->scene(0);
+        $live = (new Candidates($this->predictor->settler))->live($fed, $this->from->place, $scene, $scene);
+
+        return $this->told(
+            array_values(array_filter($live, static fn (Candidate $c): bool => self::isOn($c->test->act(), $target, $model->circuit))),
+            $own,
+        );
+    }
+
+    private static function isOn(Act $act, string $part, Circuit $circuit): bool
+    {
+        $wire = $act->way === Way::OnWires ? $circuit->wires[$act->at] ?? null : null;
+        $points = match ($act->way) {
+            Way::Meter => [$act->at, $act->black],
+            Way::OnWires => $wire === null ? [] : [$wire->from, $wire->to],
+            default => [],
+        };
+        $own = array_filter($points, static fn (string $point): bool => $circuit->partAt($point)->id === $part);
+
+        return $act->way === Way::Meter ? count($own) === 2 : $own !== [];
+    }
+
+    /**
+     * @param  list<Candidate>  $tests
+     * @param  array<int, float>  $own  weights of what may be wrong with it
+     * @return list<Advice>
+     */
+    private function told(array $tests, array $own): array
+    {
+        $ranking = new Ranking($this->predictor, self::among(self::GOOD, $own), [], null, $this->from->leaning);
+        foreach ($tests as $test) {
+            if ($this->from->limits->allow($test, $this->predictor->settler->model->circuit)) {
                 $ranking->add($test, 0.0);
             }
         }

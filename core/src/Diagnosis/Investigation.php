@@ -278,6 +278,19 @@ final readonly class Investigation
         return (new Alone($this->predictor, $from, $this->assess($evidence, $from)->posterior))->tests($target);
     }
 
+    /**
+     * What tells under load whether a part does what it should.
+     *
+     * @param  list<Evidence>  $evidence  in the order it was gathered
+     * @return list<Advice>
+     *
+     * @throws UnknownName when the part, or evidence, names what the circuit does not have
+     */
+    public function underLoad(string $part, array $evidence, Standpoint $from): array
+    {
+        return (new Alone($this->predictor, $from, $this->assess($evidence, $from)->posterior))->fed($part);
+    }
+
     /** @return list<Candidate> every test there is, as the drawing has the parts: looks and volts first, then the parts one by one, dead */
     public function every(Conditions $now): array
     {

@@ -24,6 +24,18 @@ it('tests a coil by itself: dead, one lead lifted, and says what each result is 
     expect($wrong['OL'])->toBe(['coil open'])->and($wrong[$coil->said] ?? null)->not->toContain('coil open');
 });
 
+it('says what a part reads under load: its poles and its coil, what its motor takes', function (): void {
+    $now = Conditions::healthyDefaults(Unit::cooling()->model()->circuit);
+    $fed = fn (string $part): array => array_map(
+        static fn (Advice $a): array => [$a->candidate->test->key(), $a->healthy],
+        Unit::cooling()->investigation()->underLoad($part, [], new Standpoint($now)),
+    );
+    $contactor = array_column($fed('CC'), 1, 0);
+    // a closed pole drops next to nothing; the coil has what the transformer gives
+    expect($contactor['vac CC.L1 CC.T1'])->toBeLessThan(0.3)->and($contactor['vac CC.A CC.B'])->toBeGreaterThan(20.0)
+        ->and(array_keys(array_column($fed('OFM'), 1, 0)))->toContain('clamp w14 × 1');
+});
+
 it('says how probable a result is by what has been learned', function (): void {
     $now = Conditions::healthyDefaults(Unit::cooling()->model()->circuit);
     $open = function (array $evidence) use ($now): float {

@@ -122,7 +122,7 @@ function Leads(props: FormProps & { part: string }) {
                 <section aria-label="Readings that prove it" className="-mx-5">
                     <AloneView target={part} alone={alone} take={() => void navigate(stopPath(trace.call.id, 'trace'))} />
                     <p className="px-5 pt-2">
-                        Power on, under load:{' '}
+                        Then the whole unit:{' '}
                         <Link className="underline" to={stopPath(trace.call.id, 'verify')}>
                             verify it
                         </Link>

@@ -43,7 +43,16 @@ it('has one key for what a healthy unit shows on the keypad too, which the = key
 });
 
 it('asks for what tells of a part by itself, and takes one of the tests', () => {
-    const alone = { target: null, tests: null, problem: null, advice: undefined, ask: vi.fn(), choose: vi.fn(), leave: vi.fn() };
+    const alone = {
+        target: null,
+        tests: null,
+        fed: [],
+        problem: null,
+        advice: undefined,
+        ask: vi.fn(),
+        choose: vi.fn(),
+        leave: vi.fn(),
+    };
     const take = vi.fn();
     const { rerender } = render(<AloneView target="CC" alone={alone} take={take} />);
     fireEvent.click(screen.getByText('Test it by itself'));
@@ -54,6 +63,11 @@ it('asks for what tells of a part by itself, and takes one of the tests', () => 
     rerender(<AloneView target="CC" alone={{ ...alone, target: 'CC', tests }} take={take} />);
     fireEvent.click(screen.getByText(/healthy: 12.0 Ω/));
     expect(take).toHaveBeenCalledWith('ohms CC.A CC.B');
+    const fed = [anAdvice({ key: 'vac CC.L1 CC.T1', title: 'Volts across Contactor, L1 to T1', healthy: '0.1 V' })];
+    rerender(<AloneView target="CC" alone={{ ...alone, target: 'CC', tests, fed }} take={take} />);
+    expect(screen.getByText('Under load, power on')).toBeTruthy();
+    fireEvent.click(screen.getByText(/healthy: 0.1 V/));
+    expect(take).toHaveBeenCalledWith('vac CC.L1 CC.T1');
     rerender(<AloneView target="CC" alone={{ ...alone, target: 'CC', tests: [] }} take={take} />);
     expect(screen.getByText(/Nothing that is measured dead/)).toBeTruthy();
 });

@@ -9,9 +9,13 @@ export function useAlone(call: string, stamp: number) {
     return {
         target,
         tests: tests.data?.tests ?? null,
+        fed: tests.data?.fed ?? [],
         problem: tests.error?.message ?? null,
         /** as its steps stand now */
-        advice: chosen === null ? undefined : tests.data?.tests.find((test) => test.key === chosen),
+        advice:
+            chosen === null || tests.data === undefined
+                ? undefined
+                : [...tests.data.tests, ...tests.data.fed].find((test) => test.key === chosen),
         ask: (of: string) => {
             setTarget(of);
             setChosen(null);
