@@ -6,7 +6,6 @@ namespace App\Drafts;
 
 use App\Api\Data;
 use App\Circuits\CircuitSheetData;
-use App\Circuits\WireData;
 use Levin\Core\Circuit\Place;
 use Levin\Core\Drafting\Difference;
 use Levin\Core\Drafting\Draft;
@@ -31,7 +30,6 @@ final readonly class DraftData extends Data
      * @param  list<WrongData>  $wrong  what bars first
      * @param  CircuitSheetData|null  $sheet  as far as it can be drawn
      * @param  list<DraftPartData>  $parts
-     * @param  list<WireData>  $wires
      * @param  list<DraftPlaceData>  $places
      * @param  list<BoardData>  $boards
      * @param  list<ChangeData>  $changes  against what it began with
@@ -51,7 +49,6 @@ final readonly class DraftData extends Data
         public array $wrong,
         public ?CircuitSheetData $sheet,
         public array $parts,
-        public array $wires,
         public array $places,
         public array $boards,
         public array $changes,
@@ -81,7 +78,6 @@ final readonly class DraftData extends Data
             array_map(WrongData::of(...), $review->wrong),
             $sheet,
             DraftPartData::all($draft),
-            $sheet->wires ?? [],
             array_values(array_map(
                 static fn (Place $p): DraftPlaceData => new DraftPlaceData($p->id, $p->label, $p->minutes),
                 $review->model->circuit->places ?? [],

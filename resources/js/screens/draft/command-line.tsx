@@ -2,6 +2,7 @@ import { useEffect, useRef } from 'react';
 import type { Draft, Making } from '../../api/shapes';
 import type { Edits } from '../../api/use-edits';
 import { useKept } from '../../ui/use-kept';
+import { wiresOf } from './kinds';
 
 interface Props {
     draft: Draft;
@@ -21,7 +22,7 @@ function offers(text: string, draft: Draft, making: Making): string[] {
     }
     const names = [
         ...draft.parts.map((p) => p.id),
-        ...draft.wires.map((w) => w.id),
+        ...wiresOf(draft).map((w) => w.id),
         ...making.kinds.map((k) => k.kind),
         ...(draft.sheet?.parts ?? []).flatMap((p) => p.points),
         ...draft.places.map((p) => p.id),
@@ -49,7 +50,8 @@ export function CommandLine({ draft, making, edits, chosen, choose }: Props) {
     }, []);
     const verb = text.trimStart().split(' ')[0] ?? '';
     const usage = making.usages.find((u) => u.split(' ')[0] === verb);
-    const isName = draft.parts.some((p) => p.id === text.trim().toUpperCase()) || draft.wires.some((w) => w.id === text.trim());
+    const isName =
+        draft.parts.some((p) => p.id === text.trim().toUpperCase()) || wiresOf(draft).some((w) => w.id === text.trim());
     return (
         <form
             className="grid gap-1 border-rule border-t p-2"
@@ -57,7 +59,7 @@ export function CommandLine({ draft, making, edits, chosen, choose }: Props) {
                 e.preventDefault();
                 const said = text.trim();
                 if (isName) {
-                    choose(draft.wires.some((w) => w.id === said) ? said : said.toUpperCase());
+                    choose(wiresOf(draft).some((w) => w.id === said) ? said : said.toUpperCase());
                     setText('');
                 } else if (said !== '' && (await edits.edit(said))) {
                     setText('');

@@ -10,6 +10,7 @@ import { Sheet } from '../../ui/sheet';
 import { ThemeKey } from '../../ui/theme';
 import { useTitle } from '../../ui/use-title';
 import { CommandLine } from './command-line';
+import { wiresOf } from './kinds';
 import { LabelPhoto } from './label-photo';
 import { PartPanel } from './part-panel';
 import { Standing } from './standing';
@@ -48,7 +49,7 @@ function DraftBoard({ draft, making }: { draft: Draft; making: Making }) {
         [draft],
     );
     const part = draft.parts.find((p) => p.id === chosen);
-    const wire = draft.wires.find((w) => w.id === chosen);
+    const wire = wiresOf(draft).find((w) => w.id === chosen);
     return (
         <div className="mx-auto flex min-h-full max-w-[1600px] flex-col lg:h-full">
             <Head draft={draft} edits={edits} showPhoto={() => showPhoto(!photo)} photo={photo} />

@@ -58,3 +58,6 @@ export const lettersFor = (draft: Draft, kind: string): string =>
 
 /** Every point of every part as it is drawn. */
 export const pointsOf = (draft: Draft): string[] => (draft.sheet?.parts ?? []).flatMap((p) => p.points);
+
+/** The wires of a draft, as far as it can be drawn. */
+export const wiresOf = (draft: Draft) => draft.sheet?.wires ?? [];

@@ -4,7 +4,7 @@ import { type Edits, word } from '../../api/use-edits';
 import { Swatch } from '../../ui/colour';
 import { BoardPanel } from './board-panel';
 import { EditField, PickField } from './fields';
-import { kindChoices, kindOf, pointsOf } from './kinds';
+import { kindChoices, kindOf, pointsOf, wiresOf } from './kinds';
 import { NewPart } from './new-part';
 import { PanelHead } from './panel-head';
 
@@ -21,7 +21,7 @@ export function PartPanel(props: Props) {
     const { part, draft, making, edits, choose } = props;
     const kind = kindOf(making, part.kind);
     const wrong = draft.wrong.filter((w) => w.on === part.id);
-    const wires = draft.wires.filter((w) => [w.from, w.to].some((p) => p.slice(0, p.lastIndexOf('.')) === part.id));
+    const wires = wiresOf(draft).filter((w) => [w.from, w.to].some((p) => p.slice(0, p.lastIndexOf('.')) === part.id));
     const board = draft.boards.find((b) => b.part === part.id);
     return (
         <div className="grid gap-4 p-4">
@@ -197,7 +197,7 @@ function Acts({ part, draft, making, edits, choose }: Props) {
                     label="Into which wire"
                     name="move-into"
                     value=""
-                    choices={draft.wires.map((w) => [w.id, `${w.colour}: ${w.from} – ${w.to}`])}
+                    choices={wiresOf(draft).map((w) => [w.id, `${w.colour}: ${w.from} – ${w.to}`])}
                     keep={(wire) => void edits.edit(`move ${part.id} ${wire}`)}
                 />
             )}
