@@ -82,8 +82,8 @@ it('does its work in order and in time', function (string $id, string $for, arra
         ['HC1', 'pulled in', 10, 11], ['HE1', 'hot', 10, 11], ['IBM', 'runs', 14, 16], ['HC2', 'pulled in', 40, 41], ['HE3', 'hot', 40, 41],
     ]],
     'reverse cycle on three phases, cooling' => ['reverse-cycle-400', '2 min', [], [
-        ['PM', 'shows good', 2.9, 3.1], ['IFM', 'runs', 4, 6], ['K1', 'pulled in', 5.9, 6.1], ['COMP', 'runs', 6, 7], ['OFM1', 'runs', 7, 11],
-        ['OFM2', 'runs', 7, 11],
+        ['PM', 'shows good', 2.9, 3.1], ['IFM', 'runs', 4, 6], ['K1', 'pulled in', 5.9, 6.1], ['COMP', 'runs', 6, 7],
+        ['OFM1', 'runs', 7, 11], ['OFM2', 'runs', 7, 11],
     ]],
     'reverse cycle on three phases, heating and de-ice' => ['reverse-cycle-400', '90 min', ['call_heating=on', 'outdoor_cold=on'], [
         ['RV', 'shifted', 6, 7], ['DIT', 'closed', 600, 1800], ['DIC', 'de_ice, amber', 3300, 4500], ['OFM1', 'silent', 3300, 4500],
@@ -119,14 +119,16 @@ it('is stopped by its safety, and shows it', function (
         [],
     ],
     'wall furnace: flue gas spills, until somebody resets it' => [
-        'wall-furnace-millivolt', "until: 10 min\nevents: [{ at: 3 min, set: { vent_blocked: on } }, { at: 4 min, set: { vent_blocked: off } }]\n",
-        [], [], [['VSS', 'locked open', 180, 181], ['GV', 'pilot only', 180, 182]], ['GV' => 'pilot only', 'PG' => 'pilot on it'],
+        'wall-furnace-millivolt',
+        "until: 10 min\nevents: [{ at: 3 min, set: { vent_blocked: on } }, { at: 4 min, set: { vent_blocked: off } }]\n", [], [],
+        [['VSS', 'locked open', 180, 181], ['GV', 'pilot only', 180, 182]], ['GV' => 'pilot only', 'PG' => 'pilot on it'],
     ],
     'wall furnace: the pilot is blown out, and stays out until somebody lights it' => [
         'wall-furnace-millivolt',
         "until: 20 min\nevents: [{ at: 3 min, set: { pilot_blown_out: on } }, { at: 5 min, set: { pilot_blown_out: off } }, "
             .'{ at: 10 min, reset: [GV] }]',
-        [], [], [['PG', 'no flame on it', 180, 181], ['GV', 'shut', 200, 300], ['PG', 'pilot on it', 600, 601], ['GV', 'open', 655, 665]], [],
+        [], [],
+        [['PG', 'no flame on it', 180, 181], ['GV', 'shut', 200, 300], ['PG', 'pilot on it', 600, 601], ['GV', 'open', 655, 665]], [],
     ],
     'wall furnace: a generator that does not hold its valve, lit by hand' => [
         'wall-furnace-millivolt', "until: 10 min\nevents: [{ at: 3 min, reset: [GV] }]\n", ['PG:open'], [],
