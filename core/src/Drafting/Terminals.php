@@ -6,7 +6,7 @@ namespace Levin\Core\Drafting;
 
 use Levin\Core\Parts\Catalogue;
 
-/** The terminals of a part: those of its kind, by the letters that the unit has for them, or its own on a board, a plug, a terminal block. */
+/** The terminals of a part: those of its kind by the letters that are printed there, or its own on a board, a plug, a terminal block. */
 final class Terminals
 {
     /**

@@ -72,13 +72,15 @@ it('exchanges a part for one of another kind: letters, wires and what their plat
 });
 
 it('has the letters of the label for terminals of its kind, and measures and swaps by them', function (): void {
-    $draft = afterEdits('split-cooling', 'terminal CC A A1', 'terminal CC B A2', 'terminal HP 1 2X', 'terminal HP 2 1', 'terminal HP 2X 2');
+    $coil = ['terminal CC A A1', 'terminal CC B A2'];
+    $draft = afterEdits('split-cooling', ...[...$coil, 'terminal HP 1 2X', 'terminal HP 2 1', 'terminal HP 2X 2']);
     $unit = Unit::of($draft->circuit());
     expect(wrongs($draft))->toBe([])->and($unit->volts('CC.A1', 'CC.A2'))->toBe(Unit::cooling()->volts('CC.A', 'CC.B'))
         ->and($draft->wire('w22')['to'])->toBe('HP.2')->and($draft->wire('w23')['from'])->toBe('HP.1')
         ->and($unit->model()->circuit->part('CC')->terminalOf('CC.A1'))->toBe('A')
         ->and($unit->read(MeterFunction::VoltsAc, 'HP.2', 'HP.1', $unit->with('HP:open'))->exact)->toBeGreaterThan(20.0)
-        ->and(afterEdits('split-cooling', 'terminal CC A A1', 'terminal CC A1 A')->circuit())->toEqual(afterEdits('split-cooling')->circuit())
+        ->and(afterEdits('split-cooling', 'terminal CC A A1', 'terminal CC A1 A')->circuit())
+        ->toEqual(afterEdits('split-cooling')->circuit())
         ->and(fn () => afterEdits('split-cooling', 'terminal CC A B'))->toThrow(CannotEdit::class, 'CC.B already')
         ->and(fn () => afterEdits('split-cooling', 'terminal CC A1 X'))->toThrow(CannotEdit::class, 'terminal of CC')
         // of another kind it has that one's letters
