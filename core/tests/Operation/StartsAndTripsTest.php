@@ -142,7 +142,7 @@ it('starts and runs every 240 V unit at the ends of what a utility may deliver (
 
 it('has every motor of every unit up within seconds and none draw its locked current after', function (string $id): void {
     $unit = Unit::shipped($id);
-    $end = $unit->run('until: 2 min')->end;
+    $end = $unit->run('until: 3 min')->end;
     $running = array_filter(
         $unit->model()->parts,
         static fn (Kind $kind): bool => array_key_exists('lra', $kind->part->plate) && $end->observed($kind->part->id) === 'runs',
