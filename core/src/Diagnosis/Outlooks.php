@@ -57,7 +57,7 @@ final class Outlooks
             ? $this->storyteller($conditions)->tell($conditions->unjumpered(), $this->lineup->variants[$variant])
             : Story::of(
                 $this->settled($variant, $conditions),
-                $this->storyteller($conditions)->rested($conditions->unjumpered())->numbers(),
+                $this->storyteller($conditions)->rested($conditions->unjumpered(), $this->lineup->variants[$variant])->numbers(),
             );
 
         return $this->kept(

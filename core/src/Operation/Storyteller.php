@@ -89,13 +89,20 @@ final class Storyteller
         return new Settled($this->model, $warm, $faults, $states, $network, $re, $im, chattering: [], rounds: 1, elapsed: $moment->time);
     }
 
-    /** With pressures and temperatures where they come to while the unit is off. */
-    public function rested(Conditions $conditions): Conditions
+    /**
+     * With pressures and temperatures where they come to while the unit is off: the same whatever is wrong with it, except where a pilot
+     * feeds what goes on burning.
+     *
+     * @param  array<string, string>  $left  part states
+     */
+    public function rested(Conditions $conditions, Faults $faults, array $left = []): Conditions
     {
+        [$own, $states] = $this->model->direct === [] ? [Faults::none(), []] : [$faults, $left];
         $off = Conditions::poweredDown($this->model->circuit, $conditions);
+        $key = implode(' ', [$conditions->key(), ...$own->ids(), ...$states]);
 
-        return $this->rested[$conditions->key()] ??= $conditions->withNumbers(
-            self::cooling(Course::begun($this->model, $this->networks, $off, Faults::none()))->conditions()->numbers(),
+        return $this->rested[$key] ??= $conditions->withNumbers(
+            self::cooling(Course::begun($this->model, $this->networks, $off, $own, $states))->conditions()->numbers(),
         );
     }
 
@@ -107,7 +114,7 @@ final class Storyteller
      */
     public function tellAgain(Conditions $conditions, Faults $faults, array $left, array $hot = []): Story
     {
-        $rested = $this->rested($conditions);
+        $rested = $this->rested($conditions, $faults, $left);
         if ($left === $this->model->initialStates) {
             return $this->tell($rested, $faults);
         }

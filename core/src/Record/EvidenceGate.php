@@ -26,6 +26,9 @@ final readonly class EvidenceGate
     /** Seconds; longer nobody waits for something to trip. */
     private const LONG = 86400.0;
 
+    /** More than any pilot generator gives, volts. [practice, no published source] */
+    private const PILOT_VOLTS = 2.0;
+
     public function __construct(private Model $model)
     {
     }
@@ -136,6 +139,10 @@ final readonly class EvidenceGate
         } catch (BadEntry $e) {
             throw Refusal::because('entered', $e);
         }
+        $isOfPilot = $function === MeterFunction::VoltsDc && $this->isFedByPilot($given->text('red'), $given->text('black'));
+        if ($isOfPilot && abs($entry->value ?? 0.0) > self::PILOT_VOLTS) {
+            throw Refusal::noPilotGives($given->text('entered'));
+        }
 
         return [
             'function' => $name,
@@ -145,6 +152,11 @@ final readonly class EvidenceGate
             'overload' => $entry->value === null,
             ...$when->data(),
         ];
+    }
+
+    private function isFedByPilot(string $red, string $black): bool
+    {
+        return isset($this->model->direct[$red], $this->model->direct[$black]);
     }
 
     /** @return array<string, mixed> */

@@ -88,6 +88,14 @@ final class Refusal extends RecordException
         return new self('after', 'Say how soon it opened: seconds after it was put in, or at once.');
     }
 
+    public static function noPilotGives(string $entered): self
+    {
+        return new self(
+            'entered',
+            "A pilot generator gives less than a volt: \"$entered\" cannot be volts. Millivolts are typed with mV behind them: 480 mV.",
+        );
+    }
+
     public static function badTurns(int $most): self
     {
         return new self('turns', "Say how often the wire goes through the jaw of the clamp: a whole number from 1 to $most.");

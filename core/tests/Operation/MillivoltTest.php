@@ -47,4 +47,4 @@ it('asks for volts d.c. where the pilot feeds, for none a.c., and finds what is 
     $outcome = Unit::shipped(WALL_FURNACE)->tried($fault);
     $volts = array_filter($outcome->log, static fn (string $done): bool => preg_match('/^Volts: (GV|LIM|VSS|MVB|TST)/', $done) === 1);
     expect($outcome->ending)->toBe(Ending::Right, $fault)->and($outcome->unsafe)->toBe([])->and($volts)->toBe([]);
-})->with(['TST:w-open', 'LIM:worn=20', 'PG:weak=0.3', 'GV:main-open']);
+})->with(['TST:w-open', 'LIM:open', 'LIM:worn=20', 'PG:weak=0.3', 'GV:main-open']);

@@ -420,3 +420,14 @@ it('does not look a name up that is longer than any, nor repeat it whole', funct
     expect(fn () => admitted([$long]))->toThrow(fn (Refusal $r) => expect(mb_strlen($r->getMessage()))->toBeLessThan(120)
         ->and($r->getMessage())->toStartWith('There is no point')->not->toContain('Did you mean'));
 });
+
+it('takes millivolts of a pilot, and no volts for them', function (): void {
+    $gate = new Gate(Unit::shipped('wall-furnace-millivolt')->model());
+    $read = fn (string $entered): array => $gate->admit(
+        EventType::Reading,
+        ['function' => 'vdc', 'red' => 'GV.TH', 'black' => 'GV.TP', 'entered' => $entered],
+        [],
+    );
+    expect($read('342mV')['value'])->toBe(0.342)->and($read('0.342')['value'])->toBe(0.342)
+        ->and(fn () => $read('342'))->toThrow(Refusal::class, 'cannot be volts');
+});

@@ -13,14 +13,22 @@ interface Props {
 /** The key that enters what a healthy unit shows. */
 const HEALTHY = 'as healthy';
 
-const PREFIXED: MeterFunction[] = ['ohms', 'continuity', 'megohms'];
+/** What stands behind the digits by one key, one after the other, and none again. */
+const PREFIXES: Partial<Record<MeterFunction, string[]>> = {
+    ohms: ['k', 'M'],
+    continuity: ['k', 'M'],
+    megohms: ['k', 'M'],
+    vdc: ['mV'],
+};
 
-/** None, thousands, millions, none again. */
-const nextPrefix = (text: string) =>
-    /k$/.test(text) ? text.replace(/k$/, 'M') : /M$/.test(text) ? text.replace(/M$/, '') : `${text}k`;
+function nextPrefix(text: string, prefixes: string[]): string {
+    const [, digits = '', now = ''] = /^([\d.]*)(.*)$/.exec(text) ?? [];
+    return digits + (prefixes[prefixes.indexOf(now) + 1] ?? '');
+}
 
 /** Digits for a thumb; the last key keeps the reading. */
 export function Keypad({ fn, entered, setEntered, healthy, ready }: Props) {
+    const prefixes = PREFIXES[fn] ?? [];
     const type = (key: string) => setEntered(/[a-z]/i.test(entered) ? key : entered + key);
     const digit = (key: string) => (
         <button key={key} type="button" className="pad-key" data-key={key} onClick={() => type(key)}>
@@ -61,10 +69,10 @@ export function Keypad({ fn, entered, setEntered, healthy, ready }: Props) {
                 type="button"
                 className="pad-key pad-word"
                 data-key="k M"
-                disabled={!PREFIXED.includes(fn) || !/\d[kM]?$/.test(entered)}
-                onClick={() => setEntered(nextPrefix(entered))}
+                disabled={prefixes.length === 0 || !/^[\d.]*\d(k|M|mV)?$/.test(entered)}
+                onClick={() => setEntered(nextPrefix(entered, prefixes))}
             >
-                k · M
+                {fn === 'vdc' ? 'mV' : 'k · M'}
             </button>
             <button type="submit" className="pad-key pad-keep" data-keep disabled={!ready}>
                 Keep

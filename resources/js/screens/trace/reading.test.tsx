@@ -98,7 +98,7 @@ it('keeps nothing while a lead is in the air', () => {
 
 it('types a reading by thumb: digits, a point, thousands, nothing, what a healthy unit shows', () => {
     const setEntered = vi.fn();
-    const pad = (entered: string, fn: 'ohms' | 'vac' = 'ohms') => {
+    const pad = (entered: string, fn: 'ohms' | 'vac' | 'vdc' = 'ohms') => {
         cleanup();
         render(<Keypad fn={fn} entered={entered} setEntered={setEntered} healthy="26.7V" ready />);
         return (key: string) => {
@@ -116,6 +116,8 @@ it('types a reading by thumb: digits, a point, thousands, nothing, what a health
     expect(pad('9')('about 0')).toBe('0');
     expect(pad('9')('as healthy')).toBe('26.7V');
     expect(pad('9')('OL')).toBe('OL');
+    expect(pad('480', 'vdc')('mV')).toBe('480mV');
+    expect(pad('480mV', 'vdc')('mV')).toBe('480');
     pad('1.2', 'vac');
     expect((screen.getByText('k · M') as HTMLButtonElement).disabled).toBe(true);
     expect((screen.getByText('.') as HTMLButtonElement).disabled).toBe(true);
