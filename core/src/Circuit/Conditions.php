@@ -80,6 +80,12 @@ final class Conditions
         return $this->defaulting(array_filter($circuit->conditions, static fn (Condition $c): bool => $c->power));
     }
 
+    /** The same unit as it is called, fed and whole: every lead landed, every part in, no jumper. */
+    public function asCalled(Circuit $circuit): self
+    {
+        return $this->energised($circuit)->landing($this->lifted)->restoring($this->removed)->unjumpered();
+    }
+
     /** Whether every power switch is at its default and every lead landed. */
     public function isEnergised(Circuit $circuit): bool
     {

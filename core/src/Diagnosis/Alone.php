@@ -49,8 +49,7 @@ final readonly class Alone
     {
         $model = $this->predictor->settler->model;
         $own = $this->predictor->lineup->priorOf($model->component($target)->id, $this->from->fresh);
-        $now = $this->from->now;
-        $fed = new Occasion($now->energised($model->circuit)->landing($now->lifted)->restoring($now->removed)->unjumpered());
+        $fed = new Occasion($this->from->now->asCalled($model->circuit));
         $scene = $this->predictor->on($fed)->scene(0);
         $live = (new Candidates($this->predictor->settler))->live($fed, $this->from->place, $scene, $scene);
 

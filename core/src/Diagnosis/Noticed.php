@@ -19,8 +19,7 @@ final readonly class Noticed
     {
         $model = $predictor->settler->model;
         $found = $evidence === [] ? $from->now : $evidence[0]->when->conditions;
-        $call = $found->energised($model->circuit)->landing($found->lifted)->restoring($found->removed)->unjumpered();
-        $this->outlook = $predictor->outlook($call);
+        $this->outlook = $predictor->outlook($found->asCalled($model->circuit));
         $this->complaint = new Complaint($model, Complaint::viewsOf(0, $this->outlook));
     }
 
