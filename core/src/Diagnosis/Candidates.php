@@ -7,6 +7,7 @@ namespace Levin\Core\Diagnosis;
 use Levin\Core\Circuit\Conditions;
 use Levin\Core\Circuit\Wire;
 use Levin\Core\Meter\Clamped;
+use Levin\Core\Meter\Meter;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Operation\Model;
 use Levin\Core\Operation\Settled;
@@ -55,9 +56,6 @@ final readonly class Candidates
 
     /** What stray capacitance leaves on a dead circuit is less. [practice, no published source] */
     private const DEAD_VOLTS = 1.0;
-
-    /** What direct current there is shows in a reading of ohms above this, volts. [practice, no published source] */
-    private const SPOILS = 0.005;
 
     private Model $model;
 
@@ -205,7 +203,7 @@ final readonly class Candidates
     {
         foreach (isset($this->model->direct[$red], $this->model->direct[$black]) ? $likely : [] as $states) {
             [, $volts] = $this->settler->networks->direct($conditions, $states, Faults::none());
-            if (abs(($volts[$this->model->node($red)] ?? 0.0) - ($volts[$this->model->node($black)] ?? 0.0)) > self::SPOILS) {
+            if (abs(($volts[$this->model->node($red)] ?? 0.0) - ($volts[$this->model->node($black)] ?? 0.0)) > Meter::SPOILS_DIRECT) {
                 return true;
             }
         }

@@ -37,7 +37,7 @@ final class Meter
     public const LEAD_OHMS = 0.2;
 
     /** Volts d.c. that spoil a test of ohms. [practice, no published source] */
-    private const SPOILS_DIRECT = 0.005;
+    public const SPOILS_DIRECT = 0.005;
 
     /** What a capacitor's charge puts on the leads that spoils a test, volts. [practice, no published source] */
     private const SPOILS = 1.0;
