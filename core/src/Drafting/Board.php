@@ -63,6 +63,26 @@ final readonly class Board
         return $this->saying($of, $all);
     }
 
+    /** The draft in which it switches nothing on to this terminal, in no step. */
+    public function silentOn(string $terminal): Draft
+    {
+        $ends = static fn (array $output): bool => in_array($terminal, [$output['from'] ?? null, $output['to'] ?? null], true);
+        $gone = array_keys(array_filter($this->all('outputs'), $ends));
+        if ($gone === []) {
+            return $this->draft;
+        }
+        $steps = array_map(static function (array $step) use ($gone): array {
+            $on = is_array($step['on'] ?? null) ? $step['on'] : [];
+            $on = array_values(array_filter($on, static fn (mixed $output): bool => ! in_array($output, $gone, true)));
+
+            return [...array_diff_key($step, ['on' => 0]), ...($on === [] ? [] : ['on' => $on])];
+        }, $this->all('steps'));
+
+        $without = $this->saying('outputs', array_diff_key($this->all('outputs'), array_flip($gone)));
+
+        return self::of($without, $this->id)->saying('steps', $steps);
+    }
+
     /** @param  array<string, array<mixed>>  $all */
     private function saying(string $of, array $all): Draft
     {

@@ -9,7 +9,7 @@ use Symfony\Component\Yaml\Yaml;
 /** The text of a circuit file, changed: what did not change stands as it stood, comments and all. */
 final class CircuitText
 {
-    /** So deep a file is written out; the rest of it stands in one line. */
+    /** So deep is written out what is new; the rest of it stands in one line. */
     private const DEPTH = 2;
 
     /** Columns. */
@@ -25,7 +25,7 @@ final class CircuitText
     {
         $was = Yaml::parse($text);
         $lines = explode("\n", rtrim($text, "\n"));
-        $new = implode("\n", self::block($lines, 0, is_array($was) ? $was : [], $data))."\n";
+        $new = implode("\n", self::block($lines, 0, 0, is_array($was) ? $was : [], $data))."\n";
 
         // a style that is not known here is written anew: without its comments, but never wrongly
         return Yaml::parse($new) == $data ? $new : Yaml::dump($data, self::DEPTH, self::INDENT);
@@ -34,13 +34,14 @@ final class CircuitText
     /**
      * @param  list<string>  $lines  of a block
      * @param  int  $depth  of it in the file
+     * @param  int  $indent  columns that its keys are set in
      * @param  array<mixed>  $was  what they say
      * @param  array<mixed>  $is  what they are to say
      * @return list<string>
      */
-    private static function block(array $lines, int $depth, array $was, array $is): array
+    private static function block(array $lines, int $depth, int $indent, array $was, array $is): array
     {
-        [$entries, $tail] = Entry::of($lines, $depth * self::INDENT);
+        [$entries, $tail] = Entry::of($lines, $indent);
         $fresh = self::freshBehind($was, $is);
         $all = [];
         $next = $fresh[''] ?? [];
@@ -48,17 +49,17 @@ final class CircuitText
             $isThere = array_key_exists($entry->key, $is);
             // what takes the place of something takes what was said of it as well
             $before = $isThere ? $next : [];
-            array_push($all, ...self::writtenAll($depth, $before, $is), ...$entry->lead);
+            array_push($all, ...self::writtenAll($depth, $indent, $before, $is), ...$entry->lead);
             if ($isThere) {
-                array_push($all, ...self::entry($entry, $depth, $was[$entry->key] ?? null, $is[$entry->key]));
+                array_push($all, ...self::entry($entry, $depth, $indent, $was[$entry->key] ?? null, $is[$entry->key]));
                 $next = $fresh[$entry->key] ?? [];
-            } else {
-                array_push($all, ...self::writtenAll($depth, array_slice($next, 0, 1), $is));
-                $next = array_slice($next, 1);
+            } elseif ($next !== []) {
+                $key = array_shift($next);
+                array_push($all, ...self::entry($entry->named($key), $depth, $indent, $was[$entry->key] ?? null, $is[$key]));
             }
         }
 
-        return [...$all, ...self::writtenAll($depth, $next, $is), ...$tail];
+        return [...$all, ...self::writtenAll($depth, $indent, $next, $is), ...$tail];
     }
 
     /**
@@ -86,32 +87,32 @@ final class CircuitText
      * @param  array<mixed>  $is
      * @return list<string>
      */
-    private static function writtenAll(int $depth, array $keys, array $is): array
+    private static function writtenAll(int $depth, int $indent, array $keys, array $is): array
     {
-        return array_merge(...array_map(static fn (string $key): array => self::written($depth, $key, $is[$key]), $keys));
+        return array_merge(...array_map(static fn (string $key): array => self::written($depth, $indent, $key, $is[$key]), $keys));
     }
 
     /** @return list<string> */
-    private static function entry(Entry $entry, int $depth, mixed $was, mixed $is): array
+    private static function entry(Entry $entry, int $depth, int $indent, mixed $was, mixed $is): array
     {
         if ($was === $is) {
             return $entry->lines;
         }
-        $isBlock = preg_match('/:\s*(#.*)?$/', $entry->lines[0]) === 1;
-        if ($isBlock && $depth + 1 < self::DEPTH && is_array($was) && is_array($is) && ! array_is_list($is)) {
-            return [$entry->lines[0], ...self::block(array_slice($entry->lines, 1), $depth + 1, $was, $is)];
+        $within = $entry->indentWithin();
+        if ($within > $indent && is_array($was) && is_array($is) && $is !== [] && ! array_is_list($was) && ! array_is_list($is)) {
+            return [$entry->lines[0], ...self::block(array_slice($entry->lines, 1), $depth + 1, $within, $was, $is)];
         }
-        $lines = self::written($depth, $entry->key, $is);
+        $lines = self::written($depth, $indent, $entry->key, $is);
         $lines[count($lines) - 1] .= $entry->remark();
 
-        return $lines;
+        return [...$entry->commentsWithin($indent), ...$lines];
     }
 
     /** @return non-empty-list<string> */
-    private static function written(int $depth, string $key, mixed $value): array
+    private static function written(int $depth, int $indent, string $key, mixed $value): array
     {
-        $text = rtrim(Yaml::dump([$key => $value], self::DEPTH - $depth, self::INDENT), "\n");
+        $text = rtrim(Yaml::dump([$key => $value], max(1, self::DEPTH - $depth), self::INDENT), "\n");
 
-        return array_map(static fn (string $line): string => str_repeat(' ', $depth * self::INDENT).$line, explode("\n", $text));
+        return array_map(static fn (string $line): string => str_repeat(' ', $indent).$line, explode("\n", $text));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Levin\Core\File;
 
+use Symfony\Component\Yaml\Yaml;
+
 /** One entry of a block of YAML as it stands in a text: the comments before it, and its lines. */
 final readonly class Entry
 {
@@ -52,6 +54,48 @@ final readonly class Entry
         $text = ltrim($line);
 
         return $text === '' || $text[0] === '#' && strlen($line) - strlen($text) <= $indent;
+    }
+
+    /** The same lines with another key before them. */
+    public function named(string $key): self
+    {
+        $first = preg_replace_callback(
+            '/^( *)("[^"]*"|\'[^\']*\'|[^\s#"\'][^:]*):/',
+            static fn (array $found): string => $found[1].Yaml::dump($key).':',
+            $this->lines[0],
+        );
+
+        return new self($key, $this->lead, [$first ?? $this->lines[0], ...array_slice($this->lines, 1)]);
+    }
+
+    /** Columns that the keys within it are set in, or 0 where it is no block of keys. */
+    public function indentWithin(): int
+    {
+        if (preg_match('/:\s*(#.*)?$/', $this->lines[0]) !== 1) {
+            return 0;
+        }
+        foreach (array_slice($this->lines, 1) as $line) {
+            if (preg_match('/^( *)[^\s#]/', $line, $found) === 1) {
+                return strlen($found[1]);
+            }
+        }
+
+        return 0;
+    }
+
+    /**
+     * Comments between its lines, set in so many columns: where the lines are written anew, they stand before them.
+     *
+     * @return list<string>
+     */
+    public function commentsWithin(int $indent): array
+    {
+        $comments = array_filter(
+            array_map(ltrim(...), array_slice($this->lines, 1)),
+            static fn (string $line): bool => str_starts_with($line, '#'),
+        );
+
+        return array_map(static fn (string $comment): string => str_repeat(' ', $indent).$comment, array_values($comments));
     }
 
     /** The comment behind it, where it stands in one line. */

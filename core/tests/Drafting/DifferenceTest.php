@@ -42,8 +42,8 @@ it('says in words what a circuit has otherwise than before, on the part or wire 
             'changed w24: w24, colour: orange → tan',
         ])
         ->and(changedBy('gas-furnace', 'step IFC draft_stuck "lamp 2 flashes; to standby if not draft"', 'terminal IFC HEAT HT'))->toBe([
-            'changed IFC: IFC, terminals: L, N, R, C, W, G, LS, PSI, MV, IND, HSI, HEAT, COOL, FS → '
-                .'L, N, R, C, W, G, LS, PSI, MV, IND, HSI, HT, COOL, FS',
+            'changed IFC: IFC, terminals: L, N, R, C, W, G, LS, PSI, MV, IND, HSI, HEAT, COOL, HUM, FS → '
+                .'L, N, R, C, W, G, LS, PSI, MV, IND, HSI, HT, COOL, HUM, FS',
             'changed IFC: IFC, output heat: L to HT',
             'changed IFC: IFC, step draft_stuck: lamp 2 flashes; to standby if not draft',
             'changed w34: w34, from: IFC.HEAT → IFC.HT',

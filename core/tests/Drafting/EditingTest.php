@@ -105,6 +105,15 @@ it('gives terminals the letters of the label, wherever they are named', function
         ->and(wrongs(afterEdits('split-cooling', 'pin LV W', 'unpin LV W')))->toBe([]);
 });
 
+it('takes what a board switched to a terminal out with it, from every step, and the board works as before', function (): void {
+    $draft = afterEdits('gas-furnace', 'remove HWV', 'remove HST', 'unpin IFC HUM');
+    $board = Board::of($draft, 'IFC');
+    expect(wrongs($draft))->toBe([])->and($board->all('outputs'))->not->toHaveKey('humidify')->toHaveKey('heat')
+        ->and($board->all('steps')['burning']['on'])->toBe(['inducer', 'valve', 'heat'])
+        ->and(Unit::of($draft->circuit())->run('until: 2 min')->when('IFC', 'burning, steady'))
+        ->toBe(Unit::shipped('gas-furnace')->run('until: 2 min')->when('IFC', 'burning, steady'));
+});
+
 it('sets where a part sits, what it is called, and the wire\'s colour, gauge, length and loom', function (): void {
     $draft = afterEdits(
         'split-cooling',

@@ -78,6 +78,16 @@ it('does its work in order and in time', function (string $id, string $for, arra
         'wall-furnace-millivolt', "5 min\nstart: { call_heat: off }\nevents: [{ at: 10 s, set: { call_heat: on } }]", [],
         [['GV', 'open', 10, 10.1], ['FS', 'closed', 50, 100], ['IBM', 'runs', 52, 105]],
     ],
+    'wall furnace: the fan of its rear outlet once that is warm' => [
+        'wall-furnace-millivolt', "5 min\nstart: { call_heat: off }\nevents: [{ at: 10 s, set: { call_heat: on } }]", [],
+        [['RFS', 'closed', 40, 95], ['RFM', 'runs', 41, 98]],
+    ],
+    'furnace: its humidifier with the blower, where the air is dry' => ['gas-furnace', '3 min', [], [
+        ['IND', 'runs', 0.5, 4], ['GV', 'open', 36, 45], ['IFC', 'burning, steady', 60, 80], ['HWV', 'open', 60, 80], ['IBM', 'runs', 60, 85],
+    ]],
+    'air handler on a sequencer: humidifier and blower, then the elements' => ['air-handler-electric', "2 min\nstart: { call_heat: off, call_fan: off }\nevents: [{ at: 10 s, set: { call_heat: on } }]", [], [
+        ['HWV', 'open', 10, 10.1], ['IBM', 'runs', 13, 18], ['HE1', 'hot', 30, 40], ['HE2', 'hot', 50, 60],
+    ]],
     'air handler with a variable-speed blower: first stage, second stage, blower' => ['air-handler-variable', $staged, [], [
         ['HC1', 'pulled in', 10, 11], ['HE1', 'hot', 10, 11], ['IBM', 'runs', 14, 16], ['HC2', 'pulled in', 40, 41], ['HE3', 'hot', 40, 41],
     ]],
@@ -133,6 +143,30 @@ it('is stopped by its safety, and shows it', function (
     'wall furnace: a generator that does not hold its valve, lit by hand' => [
         'wall-furnace-millivolt', "until: 10 min\nevents: [{ at: 3 min, reset: [GV] }]\n", ['PG:open'], [],
         [['GV', 'pilot only', 180, 181], ['GV', 'shut', 239, 241]], ['GV' => 'shut', 'PG' => 'no flame on it'],
+    ],
+    'wall furnace: its burner switch shuts the burner and leaves the pilot' => [
+        'wall-furnace-millivolt', "until: 2 min\nevents: [{ at: 60 s, set: { burner_switch: off } }]\n", [], [],
+        [['GV', 'pilot only', 60, 61]], ['PG' => 'pilot on it', 'GV' => 'pilot only'],
+    ],
+    'furnace: blower dead and its limit welded, and the auxiliary limit stays open until somebody resets it' => [
+        'gas-furnace', 'until: 30 min', ['IBM:seized', 'LIM:stuck-closed'], [],
+        [['GV', 'open', 36, 45], ['LIM2', 'locked open', 120, 1200], ['IFC', 'limit_open, 4 flashes', 120, 1200]],
+        ['GV' => 'closed', 'IFC' => '4 flashes'],
+    ],
+    'furnace: no water where the air is humid enough' => [
+        'gas-furnace', 'until: 3 min', [], ['air_dry=off'], [['IFC', 'burning, steady', 60, 80]], ['HWV' => 'closed', 'IBM' => 'runs'],
+    ],
+    'split cooling: water in the pan stops both sections' => [
+        'split-cooling', "until: 3 min\nevents: [{ at: 60 s, set: { pan_full: on } }]\n", [], [],
+        [['FLT', 'open', 60, 61], ['CC', 'dropped out', 60, 61]], ['COMP' => 'silent', 'OFM' => 'silent', 'IBM' => 'silent'],
+    ],
+    'air handler on a sequencer: the door stops heat and blower' => [
+        'air-handler-electric', "until: 5 min\nevents: [{ at: 60 s, set: { door_off: on } }]\n", [], [],
+        [['HE1', 'cold', 60, 180]], ['HE1' => 'cold', 'HE2' => 'cold', 'HWV' => 'closed'],
+    ],
+    'air handler on a sequencer: water in the outer pan' => [
+        'air-handler-electric', "until: 5 min\nevents: [{ at: 60 s, set: { outer_pan_full: on } }]\n", [], [],
+        [['FLT2', 'open', 60, 61], ['HE1', 'cold', 60, 180]], ['HE1' => 'cold', 'HE2' => 'cold'],
     ],
     'air handler with a variable-speed blower: limits, with the blower dead' => [
         'air-handler-variable', 'until: 10 min', ['IBM:seized'], [],

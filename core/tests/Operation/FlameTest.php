@@ -36,7 +36,7 @@ it('does not know a flame with line and neutral swapped, nor with its common off
     $opened = array_filter($run->happenings, fn ($h): bool => ($h->moved['GV']['to'] ?? '') === 'open');
     expect(count($opened))->toBe(3)->and($run->when('FS', 'flame'))->not->toBeNull()
         ->and($run->when('IBM', 'runs'))->toBeNull()->and($run->when('IFC', 'lockout, 6 flashes'))->not->toBeNull();
-})->with(['w4+w5:swapped', 'w12:open']);
+})->with(['w13+w14:swapped', 'w12:open']);
 
 it('takes neither stray capacitance nor a rod on the burner for a flame', function (string $fault): void {
     $run = Unit::shipped(FURNACE)->run('until: 12 min', $fault === '' ? [] : [$fault], ['gas_on=off']);

@@ -113,7 +113,9 @@ it('pumps down when the box is cold, starts on pressure, defrosts, drips and del
 it('leaves the heaters on their full time, and to their limit, when the termination switch never closes', function (): void {
     $run = Unit::shipped('freezer-pump-down')->run('until: 7 h', ['DTX:open']);
     $defrost = $run->when('DT', 'defrosting') ?? INF;
-    expect($run->when('DT', 'dripping', $defrost))->toEqualWithDelta($defrost + 2400, 1);
+    expect($run->when('DT', 'dripping', $defrost))->toEqualWithDelta($defrost + 2400, 1)
+        ->and($run->when('HL', 'open', $defrost))->toBeGreaterThan($defrost)->toBeLessThan($defrost + 2400)
+        ->and($run->when('DH1', 'cold', $defrost))->toBe($run->when('HL', 'open', $defrost));
 });
 
 it('cycles the fan on either of two switches in the cold', function (): void {

@@ -368,5 +368,6 @@ it('judges the draft motor and the speed-tap blower of a furnace against their p
     $unit = Unit::shipped('gas-furnace');
     expect((new Called($unit))->enterAmps('w30', 1.0)->verdicts())->toBe(['running-current IND good'])
         ->and((new Called($unit))->enterAmps('w30', 1.9)->verdicts())->toBe(['running-current IND bad'])
+        ->and((new Called($unit))->enterAmps('w50', 1.0)->verdicts())->toBe(['running-current IND good'])
         ->and((new Called($unit))->enterAmps('w36', 5.0)->verdicts())->toBe(['running-current IBM good']);
 });

@@ -28,7 +28,7 @@ it('lists the wires of a part terminal by terminal, with colour and other end, a
     $circuit = Unit::cooling()->model()->circuit;
     $list = SwapList::of($circuit, 'BR', []);
     expect(array_map(static fn (SwapLead $l): string => $l->words(), $list->leads))->toBe([
-        'green wire from 1 to AH.G', 'blue wire from 3 to AH.C', 'black wire from 2 to CB2.T1', 'black wire from 2 to T1.H1',
+        'green wire from 1 to AH.G', 'blue wire from 3 to AH.C', 'black wire from 2 to JB.L1', 'black wire from 2 to T1.H1',
         'black wire from 4 to IBM.R',
     ])->and($list->isDone)->toBeFalse();
     $log = admitted([...switchedOff(), [EventType::ProvedDead, PROOF], movedTo('w53', ' A1 '), movedTo('w34', 'NO')]);

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Levin\Core\Drafting\Edits;
 
+use Levin\Core\Drafting\Board;
 use Levin\Core\Drafting\CannotEdit;
 use Levin\Core\Drafting\Draft;
 use Levin\Core\Drafting\Edit;
 use Levin\Core\Drafting\Terminals;
 
-/** A terminal less. */
+/** A terminal less; on a board, with what it switched there. */
 final readonly class Unpin extends Edit
 {
     public function __construct(private string $part, private string $terminal)
@@ -31,7 +32,13 @@ final readonly class Unpin extends Edit
             throw CannotEdit::last($this->part);
         }
 
-        return $draft->withPart($this->part, [...$own, 'terminals' => array_values(array_diff($terminals, [$this->terminal]))]);
+        // what a board would switch on to it is gone with it
+        $silent = isset($own['program']) ? Board::of($draft, $this->part)->silentOn($this->terminal) : $draft;
+
+        return $silent->withPart($this->part, [
+            ...$silent->part($this->part),
+            'terminals' => array_values(array_diff($terminals, [$this->terminal])),
+        ]);
     }
 
     #[\Override]

@@ -28,7 +28,7 @@ final class Plug extends Kind
     public function check(): void
     {
         foreach ($this->part->terminals as $t) {
-            $twin = ($t[0] === 'A' ? 'B' : 'A').substr($t, 1);
+            $twin = self::across($t);
             if (preg_match('/^[AB]\d+$/', $t) !== 1 || ! $this->part->has($twin)) {
                 throw PlateContradiction::unpairedPin($t);
             }
@@ -73,6 +73,17 @@ final class Plug extends Kind
     public function symbols(): array
     {
         return array_map(static fn (string $n): Symbol => new Symbol(SymbolShape::Link, "A$n", "B$n", "pin $n"), $this->pins());
+    }
+
+    /** The point that a pin is plugged on to. */
+    public function twin(string $point): string
+    {
+        return $this->part->point(self::across($this->part->terminalOf($point)));
+    }
+
+    private static function across(string $terminal): string
+    {
+        return ($terminal[0] === 'A' ? 'B' : 'A').substr($terminal, 1);
     }
 
     /** Pin by pin, and between neighbours. */
