@@ -65,7 +65,7 @@ final readonly class AdviceData extends Data
         $test = $candidate->test;
         $act = $test->act();
         $at = $test->place($model->circuit);
-        $steps = (new Steps($model->circuit))->to($candidate, $standing->conditions, $standing->provedDead, $advice->sweep);
+        $steps = (new Steps($model))->to($candidate, $standing->conditions, $standing->provedDead, $advice->sweep);
 
         return new self(
             self::kind($act),

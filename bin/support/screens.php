@@ -230,7 +230,7 @@ final class Screens
             default => [],
         };
         $measured = static fn (MeterFunction $f): ?float => match (true) {
-            $advice['kind'] === 'peak' => $unit->peak($red, $black, Noting::SECONDS),
+            $advice['kind'] === 'peak' => $unit->peak($f, $red, $black, Noting::SECONDS),
             $f === MeterFunction::Amps => $unit->clamp(array_map(Clamped::parse(...), explode('+', $red)), 1),
             $f === MeterFunction::MicroampsDc => $unit->inSeries($red),
             default => $unit->measure($f, $red, $black),

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Levin\Core\Console;
 
-use Levin\Core\Circuit\Circuit;
 use Levin\Core\Diagnosis\Advice;
 use Levin\Core\Diagnosis\Aftermath;
 use Levin\Core\Diagnosis\Assessment;
@@ -19,6 +18,7 @@ use Levin\Core\Diagnosis\Step;
 use Levin\Core\Diagnosis\Steps;
 use Levin\Core\Diagnosis\SuspectGroup;
 use Levin\Core\Diagnosis\Way;
+use Levin\Core\Operation\Model;
 use Levin\Core\Record\CallEvents;
 use Levin\Core\Record\Judging\JudgedReadings;
 use Levin\Core\Record\Standing;
@@ -83,7 +83,7 @@ final class AdviseCommand extends CircuitCommand
             'why' => $found === null ? [] : $aftermath->why($found->faults, $calling),
             'help' => $assessment->help(),
             'next' => array_map(
-                fn (Advice $a): array => $this->next($a, $model->circuit, $standing),
+                fn (Advice $a): array => $this->next($a, $model, $standing),
                 array_slice($assessment->next, 0, 3),
             ),
         ];
@@ -103,7 +103,7 @@ final class AdviseCommand extends CircuitCommand
     }
 
     /** @return array<string, mixed> */
-    private function next(Advice $advice, Circuit $circuit, Standing $standing): array
+    private function next(Advice $advice, Model $model, Standing $standing): array
     {
         $candidate = $advice->candidate;
         $act = $candidate->test->act();
@@ -124,10 +124,10 @@ final class AdviseCommand extends CircuitCommand
             'red' => $isMeter ? $act->at : null,
             'black' => $isMeter ? $act->black : null,
             'moment' => $act->asItStarts ? WhenSeen::AS_IT_STARTS : null,
-            'live' => $isMeter && ! $candidate->when->conditions->isPoweredDown($circuit),
+            'live' => $isMeter && ! $candidate->when->conditions->isPoweredDown($model->circuit),
             'steps' => array_map(
                 static fn (Step $s): string => $s->order,
-                (new Steps($circuit))->to($candidate, $standing->conditions, $standing->provedDead, $advice->sweep),
+                (new Steps($model))->to($candidate, $standing->conditions, $standing->provedDead, $advice->sweep),
             ),
             'sweep' => array_map(static fn (Candidate $c): string => $c->test->act()->at, $advice->sweep),
             'minutes' => $candidate->minutes,

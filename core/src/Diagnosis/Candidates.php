@@ -139,13 +139,20 @@ final readonly class Candidates
                 $list[] = new Candidate(new Watch($id), $when, [], $wait + $this->reach([$component->part->place], $place), 1.0);
             }
         }
+        foreach (array_intersect_key($this->model->circuit->wires, array_flip($doubted)) as $wire) {
+            if (isset($this->model->direct[$wire->from])) {
+                $minutes = $wait + self::PROBE + $this->reachPoints($wire->from, $wire->to, $place);
+                $list[] = new Candidate(new PilotVolts($wire->from, $wire->to), $when, [], $minutes, 1.0);
+            }
+        }
         foreach ($this->model->parts as $id => $component) {
             $isMetered = $component->isLoad() || in_array($id, $doubted, true) && $component->observables() !== [];
             foreach ($isMetered ? $component->probePairs() : [] as [$a, $b]) {
                 [$red, $black] = [$component->part->point($a), $component->part->point($b)];
                 $isLine = max($this->voltsToEarth($running, $red), $this->voltsToEarth($running, $black)) > self::LINE_VOLTS;
                 $minutes = $wait + self::PROBE + $this->reachPoints($red, $black, $place);
-                $list[] = new Candidate(new Peak($red, $black), $when, [], $minutes, $isLine ? self::RISK_LINE : 1.0);
+                $most = isset($this->model->direct[$red]) ? new PilotVolts($red, $black) : new Peak($red, $black);
+                $list[] = new Candidate($most, $when, [], $minutes, $isLine ? self::RISK_LINE : 1.0);
             }
             foreach ($component->isFlameRod() ? $this->model->circuit->wiresAt($component->part->point('S')) : [] as $wire) {
                 $minutes = $wait + self::LIFT + self::LAND + $this->reach([$component->part->place], $place);

@@ -328,7 +328,8 @@ final class Chooser
             array_keys($weights),
         );
 
-        return count(array_unique(array_map(serialize(...), $ways))) > 1;
+        // what is alike to alternating current need not be so to direct
+        return $this->model->direct !== [] || count(array_unique(array_map(serialize(...), $ways))) > 1;
     }
 
     /**

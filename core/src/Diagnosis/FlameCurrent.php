@@ -5,23 +5,14 @@ declare(strict_types=1);
 namespace Levin\Core\Diagnosis;
 
 use Levin\Core\Circuit\Circuit;
-use Levin\Core\Meter\Display;
 use Levin\Core\Meter\MeterFunction;
 
 /** A meter on microamperes in series with a flame rod while the burner is started: the most that it shows. */
-final readonly class FlameCurrent implements Test
+final readonly class FlameCurrent extends MostDirect
 {
-    private Ammeter $ammeter;
-
     public function __construct(public string $wire)
     {
-        $this->ammeter = new Ammeter($wire);
-    }
-
-    #[\Override]
-    public function key(): string
-    {
-        return 'most '.$this->ammeter->key();
+        parent::__construct(new Ammeter($wire), MeterFunction::MicroampsDc);
     }
 
     #[\Override]
@@ -44,12 +35,6 @@ final readonly class FlameCurrent implements Test
     }
 
     #[\Override]
-    public function words(float|string|null $shown): string
-    {
-        return is_float($shown) ? Display::format(MeterFunction::MicroampsDc, $shown) : 'OL';
-    }
-
-    #[\Override]
     public function result(float|string|null $shown): string
     {
         return $this->words($shown)." at most in $this->wire as it starts";
@@ -65,42 +50,5 @@ final readonly class FlameCurrent implements Test
     public function carriedOut(Hand $hand): ?float
     {
         return $hand->mostInSeries($this->wire, Noting::SECONDS);
-    }
-
-    #[\Override]
-    public function shows(Predictor $predictor, Occasion $when, int $variant): float
-    {
-        return (float) $this->prediction($predictor, $when, $variant)->value;
-    }
-
-    #[\Override]
-    public function fits(Predictor $predictor, Occasion $when, float|string|null $shown, array $variants): array
-    {
-        $views = $predictor->ranged(Outcomes::each(
-            $variants,
-            fn (int $v): array => [View::ofItsOwn($this->prediction($predictor, $when, $v), 1.0, -1 - $v)],
-        ), $when);
-
-        return (new Reading(MeterFunction::MicroampsDc, $shown))->fits($views, static fn (): array => []);
-    }
-
-    #[\Override]
-    public function isAsHealthy(Predictor $predictor, Occasion $when, float|string|null $shown): bool
-    {
-        return (new Reading(MeterFunction::MicroampsDc, $shown))->agrees($this->prediction($predictor, $when, 0));
-    }
-
-    #[\Override]
-    public function outcomes(Predictor $predictor, Occasion $when, array $variants): array
-    {
-        return Likelihood::apart(
-            MeterFunction::MicroampsDc,
-            Outcomes::each($variants, fn (int $v): float => $this->shows($predictor, $when, $v)),
-        );
-    }
-
-    private function prediction(Predictor $predictor, Occasion $when, int $variant): Prediction
-    {
-        return $predictor->mostInSeries($variant, $this->ammeter, $when);
     }
 }

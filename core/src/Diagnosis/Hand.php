@@ -44,6 +44,6 @@ interface Hand
     /** The most microamperes d.c. in series with a wire while the unit has been on for some seconds, SI. */
     public function mostInSeries(string $wire, float $seconds): ?float;
 
-    /** The most volts between two points that stand while the unit has been on for some seconds. */
-    public function peak(string $red, string $black, float $seconds): float;
+    /** The most volts of either sort between two points that stand while the unit has been on for some seconds. */
+    public function peak(MeterFunction $volts, string $red, string $black, float $seconds): float;
 }

@@ -69,7 +69,7 @@ final readonly class Peak implements Test
     #[\Override]
     public function carriedOut(Hand $hand): float
     {
-        return $hand->peak($this->red, $this->black, Noting::SECONDS);
+        return $hand->peak(MeterFunction::VoltsAc, $this->red, $this->black, Noting::SECONDS);
     }
 
     #[\Override]

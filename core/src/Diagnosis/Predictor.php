@@ -145,15 +145,16 @@ final class Predictor
         return $this->on($when)->goneThrough($this->variant($variant), $noting);
     }
 
-    /** What is seen of a part of a healthy unit with the power off. */
+    /** What is seen of a part of a healthy unit with the power off; nothing of one that a pilot may feed: that is as its pilot is. */
     public function atRest(string $part, Conditions $conditions): string
     {
         if ($this->plain !== null) {
             return $this->plain->atRest($part, $conditions);
         }
-        $off = Conditions::poweredDown($this->settler->model->circuit, $conditions);
+        $model = $this->settler->model;
+        $off = Conditions::poweredDown($model->circuit, $conditions);
 
-        return $this->atRest["$part ".$off->key()] ??= $this->settled(0, $off)->observed($part);
+        return $this->atRest["$part ".$off->key()] ??= $model->isFedByPilot($part) ? '' : $this->settled(0, $off)->observed($part);
     }
 
     /**
@@ -294,13 +295,13 @@ final class Predictor
         return new Prediction($this->direct->reading($this->variant($variant), $ammeter, $when));
     }
 
-    /** The most microamperes d.c. of one variant in its first seconds. */
-    public function mostInSeries(int $variant, Ammeter $ammeter, Occasion $when): Prediction
+    /** The most volts or microamperes d.c. of one variant in its first seconds. */
+    public function mostDirect(int $variant, Ammeter|Leads $on, Occasion $when): Prediction
     {
         $known = $this->variant($variant);
         $scenes = array_keys($this->goneThrough($known, $when, Noting::everything()));
 
-        return new Prediction($this->direct->most($known, $scenes, $ammeter, $when));
+        return new Prediction($this->direct->most($known, $scenes, $on, $when));
     }
 
     /**

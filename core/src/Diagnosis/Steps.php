@@ -6,12 +6,17 @@ namespace Levin\Core\Diagnosis;
 
 use Levin\Core\Circuit\Circuit;
 use Levin\Core\Circuit\Conditions;
+use Levin\Core\Operation\Model;
+use Levin\Core\Parts\Component;
 
 /** What has to be done for a test, as orders, in their order: what is lifted lands before anything is switched on. */
 final readonly class Steps
 {
-    public function __construct(private Circuit $circuit)
+    private Circuit $circuit;
+
+    public function __construct(private Model $model)
     {
+        $this->circuit = $model->circuit;
     }
 
     /**
@@ -45,9 +50,18 @@ final readonly class Steps
                 array_diff($then->lifted, $now->lifted),
             )),
             Step::act($candidate->test, $this->circuit),
+            ...! $isDead && $after !== null ? $this->resets() : [],
             ...$sweep === [] ? [] : [Step::order($this->sweep($candidate, ...$sweep))],
             ...$then->lifted === [] ? [] : [Step::order('Land what is lifted before the power comes back.')],
         ];
+    }
+
+    /** @return list<Step> of what there is more to than a button */
+    private function resets(): array
+    {
+        $orders = array_map(static fn (Component $part): string => $part->resetOrder(), array_values($this->model->components));
+
+        return array_map(Step::order(...), array_values(array_unique(array_filter($orders))));
     }
 
     /** One lead stays where it is, the other goes from point to point. */

@@ -141,6 +141,14 @@ final class Model
         return $direct;
     }
 
+    /** Whether a pilot may feed it whatever is switched. */
+    public function isFedByPilot(string $part): bool
+    {
+        $points = array_map($this->parts[$part]->part->point(...), $this->parts[$part]->part->terminals);
+
+        return array_intersect_key($this->direct, array_flip($points)) !== [];
+    }
+
     /**
      * What must be so of the world where some faults are no failures, but parts doing their job.
      *

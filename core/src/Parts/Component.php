@@ -103,6 +103,12 @@ abstract class Component
         return $state;
     }
 
+    /** What someone does to reset it, as an order, where there is more to it than a button; else empty. */
+    public function resetOrder(): string
+    {
+        return '';
+    }
+
     /** What a run tells of it: what is seen, or its state when nothing is to be seen. */
     public function told(string $state, string $seen): string
     {

@@ -131,7 +131,8 @@ final readonly class EvidenceGate
         if ($function->isDeadTest() && ! $standing->provedDead) {
             throw Refusal::deadTestOnLiveCircuit();
         }
-        if ($when->isAWhile() && ! in_array($function, [MeterFunction::VoltsAc, MeterFunction::MicroampsDc], true)) {
+        $most = [MeterFunction::VoltsAc, MeterFunction::VoltsDc, MeterFunction::MicroampsDc];
+        if ($when->isAWhile() && ! in_array($function, $most, true)) {
             throw Refusal::onlyTheMostAsItStarts();
         }
         try {

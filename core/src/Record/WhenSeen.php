@@ -11,6 +11,7 @@ use Levin\Core\Diagnosis\InSeries;
 use Levin\Core\Diagnosis\Look;
 use Levin\Core\Diagnosis\Occasion;
 use Levin\Core\Diagnosis\Peak;
+use Levin\Core\Diagnosis\PilotVolts;
 use Levin\Core\Diagnosis\Probe;
 use Levin\Core\Diagnosis\Test;
 use Levin\Core\Diagnosis\Watch;
@@ -89,9 +90,12 @@ final readonly class WhenSeen
         Conditions $conditions,
         ?float $since = null,
     ): Evidence {
-        return $this->moment === self::AS_IT_STARTS
-            ? new Evidence(new Peak($red, $black), $value, new Occasion($conditions, 0.0))
-            : $this->made(new Probe($function, $red, $black), $value, $conditions, $since);
+        if ($this->moment !== self::AS_IT_STARTS) {
+            return $this->made(new Probe($function, $red, $black), $value, $conditions, $since);
+        }
+        $most = $function === MeterFunction::VoltsDc ? new PilotVolts($red, $black) : new Peak($red, $black);
+
+        return new Evidence($most, $value, new Occasion($conditions, 0.0));
     }
 
     /**

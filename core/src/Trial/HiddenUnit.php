@@ -288,7 +288,7 @@ final class HiddenUnit implements Hand
     }
 
     #[\Override]
-    public function peak(string $red, string $black, float $seconds): float
+    public function peak(MeterFunction $volts, string $red, string $black, float $seconds): float
     {
         $model = $this->settler->model;
         $relay = $model->contactBetween($red, $black);
@@ -300,7 +300,7 @@ final class HiddenUnit implements Hand
         }
 
         return max([0.0, ...array_map(
-            fn (Settled $settled): float => $this->read(MeterFunction::VoltsAc, $red, $black, $settled) ?? 0.0,
+            fn (Settled $settled): float => abs($this->read($volts, $red, $black, $settled) ?? 0.0),
             $stood,
         )]);
     }

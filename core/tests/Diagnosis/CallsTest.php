@@ -112,7 +112,7 @@ it('names what comes and goes, and two at once, when one that stays does not exp
 it('gives the steps to a test as orders, in their order', function (): void {
     $unit = Unit::cooling();
     $circuit = $unit->model()->circuit;
-    $steps = new Steps($circuit);
+    $steps = new Steps($unit->model());
     $dead = new Candidate(new Probe(MeterFunction::Ohms, 'CC.A', 'CC.B'), new Occasion($unit->off()->lifting(['w24'])), ['w24'], 5.0, 1.0);
     $ordered = fn (Candidate $to): array => array_map(fn (Step $s): string => $s->order, $steps->to($to, $unit->conditions(), false));
     $orders = $ordered($dead);

@@ -57,7 +57,7 @@ it('tries another call where nothing else tells anything', function (): void {
         $putOff[] = $next[0]->candidate->test->key();
     }
     expect($putOff)->toBe(array_unique($putOff))->and($next)->not->toBe([]);
-    $orders = array_map(fn (Step $s): string => $s->order, (new Steps($unit->model()->circuit))->to($next[0]->candidate, $now, false));
+    $orders = array_map(fn (Step $s): string => $s->order, (new Steps($unit->model()))->to($next[0]->candidate, $now, false));
     expect($orders)->toContain('Mode: cooling.')
         // which stops what must go on running
         ->and($choose(new Limits(mustRun: true, putOff: $putOff)))->toBe([]);

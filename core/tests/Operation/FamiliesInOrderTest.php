@@ -83,11 +83,15 @@ it('does its work in order and in time', function (string $id, string $for, arra
         [['RFS', 'closed', 40, 95], ['RFM', 'runs', 41, 98]],
     ],
     'furnace: its humidifier with the blower, where the air is dry' => ['gas-furnace', '3 min', [], [
-        ['IND', 'runs', 0.5, 4], ['GV', 'open', 36, 45], ['IFC', 'burning, steady', 60, 80], ['HWV', 'open', 60, 80], ['IBM', 'runs', 60, 85],
+        ['IND', 'runs', 0.5, 4], ['GV', 'open', 36, 45], ['IFC', 'burning, steady', 60, 80], ['HWV', 'open', 60, 80],
+        ['IBM', 'runs', 60, 85],
     ]],
-    'air handler on a sequencer: humidifier and blower, then the elements' => ['air-handler-electric', "2 min\nstart: { call_heat: off, call_fan: off }\nevents: [{ at: 10 s, set: { call_heat: on } }]", [], [
-        ['HWV', 'open', 10, 10.1], ['IBM', 'runs', 13, 18], ['HE1', 'hot', 30, 40], ['HE2', 'hot', 50, 60],
-    ]],
+    'air handler on a sequencer: humidifier and blower, then the elements' => [
+        'air-handler-electric',
+        "2 min\nstart: { call_heat: off, call_fan: off }\nevents: [{ at: 10 s, set: { call_heat: on } }]",
+        [],
+        [['HWV', 'open', 10, 10.1], ['IBM', 'runs', 13, 18], ['HE1', 'hot', 30, 40], ['HE2', 'hot', 50, 60]],
+    ],
     'air handler with a variable-speed blower: first stage, second stage, blower' => ['air-handler-variable', $staged, [], [
         ['HC1', 'pulled in', 10, 11], ['HE1', 'hot', 10, 11], ['IBM', 'runs', 14, 16], ['HC2', 'pulled in', 40, 41], ['HE3', 'hot', 40, 41],
     ]],

@@ -2,6 +2,13 @@
 
 declare(strict_types=1);
 
+use Levin\Core\Diagnosis\Candidate;
+use Levin\Core\Diagnosis\Occasion;
+use Levin\Core\Diagnosis\PilotVolts;
+use Levin\Core\Diagnosis\Step;
+use Levin\Core\Diagnosis\Steps;
+use Levin\Core\Diagnosis\Test;
+use Levin\Core\Diagnosis\Watch;
 use Levin\Core\Meter\MeterFunction;
 use Levin\Core\Operation\Energy;
 use Levin\Core\Tests\Support\Unit;
@@ -48,3 +55,32 @@ it('asks for volts d.c. where the pilot feeds, for none a.c., and finds what is 
     $volts = array_filter($outcome->log, static fn (string $done): bool => preg_match('/^Volts: (GV|LIM|VSS|MVB|TST)/', $done) === 1);
     expect($outcome->ending)->toBe(Ending::Right, $fault)->and($outcome->unsafe)->toBe([])->and($volts)->toBe([]);
 })->with(['TST:w-open', 'LIM:open', 'LIM:worn=20', 'PG:weak=0.3', 'GV:main-open']);
+
+it('has a pilot lit that does not stay, with the meter clipped on, and tells generator, leads and magnet apart', function (
+    string $fault,
+    array $found,
+): void {
+    $outcome = Unit::shipped(WALL_FURNACE)->tried($fault);
+    expect($outcome->ending)->toBe(Ending::Right, $outcome->said)->and($outcome->unsafe)->toBe([])
+        ->and($outcome->faults)->toEqualCanonicalizing($found);
+})->with([
+    // 0.75 V with nothing on it, what the magnet leaves of that with it on
+    'pilot that does not light' => ['PG:unlit', ['PG:unlit']],
+    'a lead off' => ['w20:open', ['w20:open']],
+    'the other lead off' => ['w21:open', ['w21:open']],
+    'generator open' => ['PG:open', ['PG:open']],
+    'generator too weak to hold it' => ['PG:weak=0.1', ['PG:weak']],
+    'magnet that lets go, or is open: the valve' => ['GV:lets-go', ['GV:lets-go', 'GV:pilot-open']],
+]);
+
+it('has gas smelled for before a pilot is lit, and says how it is lit', function (): void {
+    $orders = function (Unit $unit, Test $test): string {
+        $now = $unit->conditions();
+        $started = new Candidate($test, new Occasion($now, 0.0), [], 6.0, 1.0);
+
+        return implode(' ', array_map(static fn (Step $s): string => $s->order, (new Steps($unit->model()))->to($started, $now, false)));
+    };
+    expect($orders(Unit::shipped(WALL_FURNACE), new PilotVolts('PG.1', 'PG.2')))
+        ->toContain('smell of gas')->toContain('knob to PILOT')->toContain('volts d.c.')
+        ->and($orders(Unit::cooling(), new Watch('COMP')))->not->toContain('PILOT');
+});

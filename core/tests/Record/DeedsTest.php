@@ -9,6 +9,8 @@ use Levin\Core\Diagnosis\FlameCurrent;
 use Levin\Core\Diagnosis\Gauge;
 use Levin\Core\Diagnosis\InSeries;
 use Levin\Core\Diagnosis\Look;
+use Levin\Core\Diagnosis\Peak;
+use Levin\Core\Diagnosis\PilotVolts;
 use Levin\Core\Diagnosis\Probe;
 use Levin\Core\Meter\BadQuantity;
 use Levin\Core\Meter\Clamped;
@@ -135,6 +137,7 @@ it('takes no pressure for a slip of the decimal', function (): void {
 it('keeps every sort of test as an event that comes out as the same evidence', function (): void {
     $model = Unit::cooling()->model();
     foreach ([
+        [new PilotVolts('AH.R', 'AH.C'), 0.39], [new Peak('AH.R', 'AH.C'), 26.0],
         [new Look('OFM'), 'silent'], [new Feel('OFM', Sign::TurnsFreely), 'seized'], [new Gauge('head_pressure'), 2600.0],
         [new Clamp([new Clamped('w10')]), 11.8], [new Probe(MeterFunction::VoltsAc, 'HP.1', 'HP.2'), 26.5],
     ] as [$test, $shown]) {

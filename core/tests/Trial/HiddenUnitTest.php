@@ -77,7 +77,7 @@ it('watches a start: what it does of it, and the most volts over a contact while
         $unit->wait(60.0);
         $unit->restart();
 
-        return $unit->peak('BC.L1', 'BC.T1', 240.0);
+        return $unit->peak(MeterFunction::VoltsAc, 'BC.L1', 'BC.T1', 240.0);
     };
     expect($over(''))->toBeLessThan(1.0)->and($over('BC:pole1-worn=20'))->toBeGreaterThan(20.0);
 });

@@ -103,7 +103,7 @@ final class Thermopile extends Kind
     public function faults(): array
     {
         return [
-            new FaultMode('weak', 'weak', 1.2, 'share of its volts', [0.7, 0.5, 0.3]),
+            new FaultMode('weak', 'weak', 1.2, 'share of its volts', [0.7, 0.5, 0.3, 0.1]),
             new FaultMode('open', 'open', 0.5),
             new FaultMode('unlit', 'its pilot is out, or does not play on it', 2.0),
         ];

@@ -94,6 +94,14 @@ final class GasValveMillivolt extends Kind
         return $state === 'shut' ? 'by hand' : $state;
     }
 
+    /** Of the two usual gases one sinks and one rises. [practice, no published source] */
+    #[\Override]
+    public function resetOrder(): string
+    {
+        return 'Where its pilot is out, light it as its label says: five minutes with the gas off, no smell of gas at the floor or above; '
+            .'then knob to PILOT, held down, light it, hold for a minute, let go, and turn it to ON.';
+    }
+
     #[\Override]
     public function observables(): array
     {
