@@ -142,8 +142,8 @@ it('plays what a furnace does after the call, step by step, with the drawing lit
         $lit = in_array('HSI', $new, true) ? [...$lit, $isLit()] : $lit;
         $this->click('[aria-label="A step on"]');
     }
-    // draft, igniter, gas, blower: common practice, no published source
-    expect($order)->toBe(['IND', 'HSI', 'GV', 'IBM'])->and($lit)->toBe([false, true]);
+    // draft, igniter, gas, water to the humidifier, blower: common practice, no published source
+    expect($order)->toBe(['IND', 'HSI', 'GV', 'HWV', 'IBM'])->and($lit)->toBe([false, true]);
     $this->press('As it stands');
     $this->until(fn (): bool => ! $isLit(), 'the drawing as it stands');
 });

@@ -37,6 +37,8 @@ final class Chooser
 
     private readonly Model $model;
 
+    private readonly Offers $offers;
+
     /** @param  array<int, true>  $noticed  variants that someone would call about */
     public function __construct(
         private readonly Predictor $predictor,
@@ -44,6 +46,7 @@ final class Chooser
         private readonly array $noticed = [],
     ) {
         $this->model = $predictor->settler->model;
+        $this->offers = new Offers($predictor, $from);
     }
 
     /**
@@ -57,7 +60,7 @@ final class Chooser
     {
         $now = $this->from->now;
         [$weights, $isBolted, $ranking] = $this->begun($posterior, $inPlay, $evidence, $again);
-        foreach ([...$this->live($isBolted, $inPlay), ...$this->again($evidence, $weights)] as [$test, $extra]) {
+        foreach ([...$this->offers->live($isBolted, $inPlay), ...$this->again($evidence, $weights)] as [$test, $extra]) {
             $this->offer($ranking, $test, $extra);
         }
         $isFew = $ranking->suspects() <= self::FEW;
@@ -71,15 +74,15 @@ final class Chooser
         }
         $isLittle = ($ranking->best(1)[0] ?? null)?->score() < self::LITTLE;
         if (($isFew || $isLittle) && ! $isBolted && $this->moveDifferently($now, $weights)) {
-            $running = $this->predictor->outlook($calling = $now->calling($this->model->circuit))->scene(0);
-            $candidates = new Candidates($this->predictor->settler);
-            foreach ($candidates->watching($calling, $this->from->place, $running, $this->targets($inPlay)) as $test) {
+            foreach ($this->offers->watching($inPlay) as $test) {
                 $this->offer($ranking, $test, 0.0);
             }
         }
         $isNone = $isFew && $ranking->best(1) === [];
         if ($isNone && ! $isBolted && ! $this->from->limits->mustRun && ! $this->hasTripped($inPlay)) {
-            $this->addOtherCalls($ranking);
+            foreach ($this->offers->otherwiseCalled() as [$test, $extra]) {
+                $this->offer($ranking, $test, $extra);
+            }
         }
 
         $first = $ranking->asked();
@@ -106,7 +109,7 @@ final class Chooser
     public function onceMore(array $posterior, array $inPlay, array $evidence, Evidence $again): ?Advice
     {
         [$weights, $isBolted, $ranking] = $this->begun($posterior, $inPlay, $evidence, $again);
-        foreach ($this->live($isBolted, $inPlay) as [$test, $extra]) {
+        foreach ($this->offers->live($isBolted, $inPlay) as [$test, $extra]) {
             if ($test->whenever() === $again->whenever()) {
                 $this->offer($ranking, $test, $extra);
             }
@@ -176,18 +179,6 @@ final class Chooser
         return false;
     }
 
-    /** What another call would show: the second stage alone, heat instead of cooling, the fan by itself, none. */
-    private function addOtherCalls(Ranking $ranking): void
-    {
-        $energised = $this->from->now->energised($this->model->circuit);
-        $extra = Candidates::CALL + ($energised->key() === $this->from->now->key() ? 0.0 : Candidates::ENERGISE);
-        foreach ($energised->otherwiseCalled($this->model->circuit) as $conditions) {
-            foreach ($this->under(new Occasion($conditions)) as $test) {
-                $this->offer($ranking, $test, $extra);
-            }
-        }
-    }
-
     /**
      * What was read on ten megohms and may have been a ghost, on a low impedance.
      *
@@ -201,9 +192,7 @@ final class Chooser
         foreach ($evidence as $k => $item) {
             $isNow = $item->when->conditions->key() === $this->from->now->key();
             if ($isNow && $item->test instanceof Probe && $this->mayBeGhost($item->test, $item->when, $weights)) {
-                $when = new Occasion($this->from->now);
-                $isThere = $k === count($evidence) - 1;
-                $list[] = [(new Candidates($this->predictor->settler))->lowered($item->test, $when, $this->from->place, $isThere), 0.0];
+                $list[] = [$this->offers->lowered($item->test, isThere: $k === count($evidence) - 1), 0.0];
             }
         }
 
@@ -239,19 +228,6 @@ final class Chooser
         }
     }
 
-    /** @return list<Candidate> every test there is, as the drawing has the parts */
-    public function every(Conditions $now): array
-    {
-        $off = Conditions::poweredDown($this->model->circuit, $now);
-        $left = $this->predictor->settled(0, $off);
-        $candidates = new Candidates($this->predictor->settler);
-
-        return array_merge($this->under(new Occasion($now->energised($this->model->circuit))), ...array_map(
-            static fn (string $target): array => $candidates->dead($target, $off, false, null, $left),
-            array_map(strval(...), array_keys($this->model->components)),
-        ));
-    }
-
     /** Until a machine does again what it does now and then. */
     public function waiting(string $part): Advice
     {
@@ -283,7 +259,8 @@ final class Chooser
             $waits = ($cooling ?? 0.0) / 60;
             $bar = $ranking->best(self::OFFERED)[self::OFFERED - 1] ?? null;
             $alike = $ranking->alike();
-            foreach ($this->dead([...$more, ...$this->targets($doubted)], $cooling, $this->likely($ranking)) as [$test, $target]) {
+            $tests = $this->offers->dead([...$more, ...$this->offers->targets($doubted)], $cooling, $this->likely($ranking));
+            foreach ($tests as [$test, $target]) {
                 // a dead test takes time to work out: it is where it could be offered, or could split what is alike so far
                 $isTried = match ($lifts) {
                     Lifts::All => true,
@@ -332,81 +309,6 @@ final class Chooser
         return $this->model->direct !== [] || count(array_unique(array_map(serialize(...), $ways))) > 1;
     }
 
-    /**
-     * @param  list<int>  $inPlay
-     * @return list<array{0: Candidate, 1: float}> each with the minutes of changing the conditions first
-     */
-    private function live(bool $isBolted, array $inPlay): array
-    {
-        $now = $this->from->now;
-        $energised = $now->energised($this->model->circuit);
-        $changes = [[$now, 0.0]];
-        if ($energised->key() !== $now->key() && $isBolted) {
-            // what would blow again is found with the power off
-            return $this->at($changes, $inPlay);
-        }
-        if ($energised->key() !== $now->key()) {
-            $changes[] = [$energised, Candidates::ENERGISE + count($now->lifted)];
-        }
-        $calling = $now->calling($this->model->circuit);
-        if ($calling->key() !== $energised->key()) {
-            $changes[] = [$calling, Candidates::ENERGISE];
-        }
-
-        return $this->at($changes, $inPlay);
-    }
-
-    /**
-     * @param  list<array{Conditions, float}>  $changes  conditions and the minutes of changing to them
-     * @param  list<int>  $inPlay
-     * @return list<array{0: Candidate, 1: float}>
-     */
-    private function at(array $changes, array $inPlay): array
-    {
-        $list = [];
-        $quantities = $this->implied($inPlay);
-        foreach ($changes as [$conditions, $extra]) {
-            $when = new Occasion($conditions);
-            // what the world comes to is read on a unit that does what it does
-            $isFed = $conditions->isEnergised($this->model->circuit);
-            $gauges = $isFed ? (new Candidates($this->predictor->settler))->gauges($quantities, $when, $this->from->place) : [];
-            foreach ([...$this->under($when), ...$gauges] as $test) {
-                $list[] = [$test, $extra];
-            }
-        }
-
-        return $list;
-    }
-
-    /**
-     * Quantities of the world that decide whether a part in play does its job or fails.
-     *
-     * @param  list<int>  $inPlay
-     * @return list<string>
-     */
-    private function implied(array $inPlay): array
-    {
-        $quantities = [];
-        foreach ($inPlay as $v) {
-            $quantities += $this->model->implied($this->predictor->variants[$v]);
-        }
-
-        return array_values(array_intersect($this->model->circuit->measured(), array_keys($quantities)));
-    }
-
-    /** @return list<Candidate> all that can be done without switching anything off */
-    private function under(Occasion $when): array
-    {
-        $place = $this->from->place;
-        $candidates = new Candidates($this->predictor->settler);
-        $running = $this->predictor->outlook($when->conditions->calling($this->model->circuit))->scene(0);
-
-        return [
-            ...$candidates->looking($when, $place),
-            ...$candidates->live($when, $place, $this->predictor->on($when)->scene(0, $when->after), $running),
-        ];
-    }
-
     /** @return list<string> parts and wires that a piece of evidence is about: what is asked for again may be in doubt no more */
     private function tested(?Evidence $item): array
     {
@@ -414,15 +316,6 @@ final class Chooser
         $parts = array_map(fn (string $point): string => $this->model->circuit->partAt($point)->id, $points);
 
         return [...$parts, ...$item->when->conditions->lifted ?? []];
-    }
-
-    /**
-     * @param  list<int>  $inPlay
-     * @return list<string> parts and wires
-     */
-    private function targets(array $inPlay): array
-    {
-        return array_merge(...array_map(fn (int $s): array => $this->predictor->variants[$s]->targets(), $inPlay));
     }
 
     /** @return list<array<string, string>> states in which its parts may well be, where that decides whether ohms can be read */
@@ -434,27 +327,6 @@ final class Chooser
             fn (int $number): array => $this->predictor->scene($number, $when)->posture->states,
             $this->model->direct === [] ? [] : $ranking->first(self::LIKELY),
         );
-    }
-
-    /**
-     * @param  list<string>  $targets
-     * @param  list<array<string, string>>  $likely  states in which its parts may well be
-     * @return list<array{0: Candidate, 1: string}> each with the part or wire it tests
-     */
-    private function dead(array $targets, ?float $after, array $likely): array
-    {
-        $off = Conditions::poweredDown($this->model->circuit, $this->from->now);
-        $left = $this->predictor->settled(0, $off);
-        $list = [];
-        foreach (array_unique($targets) as $target) {
-            $tests = (new Candidates($this->predictor->settler))
-                ->dead($target, $off, $this->from->provedDead, $this->from->place, $left, $after, $likely);
-            foreach ($tests as $test) {
-                $list[] = [$test, $target];
-            }
-        }
-
-        return $list;
     }
 
     /**

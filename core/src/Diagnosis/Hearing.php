@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Levin\Core\Diagnosis;
 
-use Levin\Core\Network\Graph;
-
 /** What evidence comes to among one line-up of suspects: who leads, what is found, proved, unexplained, and what to test next. */
 final readonly class Hearing
 {
@@ -14,9 +12,6 @@ final readonly class Hearing
 
     /** Many smaller ones may be right together: so many are thought of where those in play tell nothing and are not sure between them. */
     private const SMALLER = 12;
-
-    /** With more than this chance that it comes and goes, and is not there now, it is waited for; with less than it one is there. */
-    private const AWAY = 0.5;
 
     /** It has been waited for in vain so often: nobody waits any longer. [practice, no published source] */
     private const WAITS = 5;
@@ -49,24 +44,23 @@ final readonly class Hearing
         // what is doubted is asked once more, or by another way: as if it had not been said
         [$next, $signatures] = $this->choose($doubted);
         $inPlay = $this->inPlay($posterior);
-        $members = $this->members($posterior, $inPlay, $signatures);
+        $groups = new Groups($this->predictor, $this->weighing, $inPlay, $signatures, $this->noticed->among($inPlay));
         // and so is what the finding rests on alone
-        $alone = $doubted === null && $this->probability($posterior, $members[0], $members) >= Assessment::FOUND
-            ? $this->weighing->decidesAlone($members[0])
+        $alone = $doubted === null && $groups->certainty() >= Assessment::FOUND
+            ? $this->weighing->decidesAlone($groups->leading())
             : null;
         $next = $this->awaited($alone === null ? $next : $this->onceMore($alone, $next));
         // with nothing new left that helps, what was asked is asked again
-        foreach ($next === [] ? $this->weightiest($members[0]) : [] as $again) {
+        foreach ($next === [] ? $this->weightiest($groups->leading()) : [] as $again) {
             [$next] = $next === [] ? $this->choose($again) : [$next];
         }
-        $bar = Assessment::bar(self::mayBeVictim($this->suspectsOf($members[0])));
-        if ($next === [] && $this->probability($posterior, $members[0], $members) < $bar) {
+        if ($next === [] && $groups->certainty() < $groups->bar()) {
             [$next] = $this->choose(null, self::SMALLER);
         }
 
         return new Assessment(
             $posterior,
-            $this->groups($posterior, $members),
+            $groups->all(),
             $this->countInPlay($posterior),
             count($this->predictor->suspects),
             $next,
@@ -76,7 +70,7 @@ final readonly class Hearing
             $doubted === null ? null : $this->evidence[$doubted],
             $alone === null ? null : $this->evidence[$alone],
             (new PartShares($this->predictor))->of($posterior),
-            $next === [] ? $this->help($members) : '',
+            $next === [] ? $this->help($groups) : '',
             (new PartShares($this->predictor))->together($posterior),
         );
     }
@@ -89,9 +83,9 @@ final readonly class Hearing
      */
     private function weightiest(array $leading): array
     {
-        $mass = self::mass($this->weighing->posterior, $leading);
+        $mass = $this->weighing->mass($leading);
         $differences = array_map(
-            fn (int $k): float => abs(self::mass($this->weighing->without($k), $leading) - $mass),
+            fn (int $k): float => abs($this->weighing->massWithout($k, $leading) - $mass),
             array_keys($this->evidence),
         );
         arsort($differences);
@@ -99,12 +93,8 @@ final readonly class Hearing
         return array_slice(array_keys($differences), 0, self::AGAIN);
     }
 
-    /**
-     * What would help where nothing that can be measured does.
-     *
-     * @param  non-empty-list<non-empty-list<int>>  $members
-     */
-    private function help(array $members): string
+    /** What would help where nothing that can be measured does. */
+    private function help(Groups $groups): string
     {
         $limits = $this->from->limits;
         $circuit = $this->predictor->settler->model->circuit;
@@ -117,10 +107,7 @@ final readonly class Hearing
         if ($barred !== []) {
             return 'Nothing that can be done now tells more. What would: '.implode('; ', $barred).'.';
         }
-        $labels = array_slice(array_unique(array_map(
-            fn (int $v): string => $this->predictor->suspects[$this->predictor->suspectOf[$v]]->label(),
-            array_merge(...array_slice($members, 0, 2)),
-        )), 0, self::AGAIN);
+        $labels = array_slice($groups->labels(2), 0, self::AGAIN);
 
         return 'No reading that is left tells these apart: '.implode('; ', $labels)
             .'. What would: a close look at them, tugging and tapping, a part that is known to be good in its place; '
@@ -234,7 +221,7 @@ final readonly class Hearing
         foreach (array_keys($this->predictor->lineup->comeAndGo()) as $v) {
             $away += $posterior[$v] * (1 - $this->weighing->isThere($v));
         }
-        $part = $away > self::AWAY ? $this->whatChanged() : null;
+        $part = $away > Weighing::AWAY ? $this->whatChanged() : null;
         if ($part === null || ! $this->from->now->isEnergised($this->predictor->settler->model->circuit)) {
             return $next;
         }
@@ -286,159 +273,6 @@ final readonly class Hearing
         $broken = array_slice($posterior, 1, null, true);
 
         return $broken === [] || $posterior[0] >= max($broken) ? null : (int) array_search(max($broken), $broken, true);
-    }
-
-    /**
-     * Variants in play, those together that no test in play tells apart or that are one suspect's. What someone would call about is never
-     * the same as nothing, though it shows nothing now.
-     *
-     * @param  non-empty-list<float>  $posterior
-     * @param  list<int>  $inPlay
-     * @param  array<int, string>  $signatures
-     * @return non-empty-list<non-empty-list<int>> the most probable group first, and in each the most probable variant
-     */
-    private function members(array $posterior, array $inPlay, array $signatures): array
-    {
-        /** @var Graph<string, string> $alike */
-        $alike = new Graph;
-        // what is away shows nothing of what it is: tests tell it from others as they do while it is there; and so does what rather stays
-        $there = array_filter(
-            array_intersect_key($this->predictor->lineup->comeAndGo(), array_flip($inPlay)),
-            fn (int $there, int $v): bool => $posterior[$there] >= $posterior[$v] || $this->weighing->isThere($v) < self::AWAY,
-            ARRAY_FILTER_USE_BOTH,
-        );
-        $noticed = in_array(0, $inPlay, true) ? $this->noticed->among($inPlay) : [];
-        $own = fn (string $what, int $v): string => isset($noticed[$v]) ? "noticed: $what" : $what;
-        $name = fn (int $v): string => $own('suspect '.$this->predictor->suspectOf[$v], $v);
-        foreach ($inPlay as $v) {
-            $suspect = $this->predictor->suspects[$this->predictor->suspectOf[$v]];
-            // what a unit shows that is not wired as drawn nobody knows
-            $shows = $suspect->isMiswired ? 'shows anything' : 'shows '.($signatures[$there[$v] ?? $v] ?? "#$v");
-            $alike->join($name($v), $own($shows, $v), "shows $v");
-            // whether it stays or comes and goes, it is the same that is wrong
-            $is = $suspect->isMiswired ? 'is miswired' : 'is '.implode(' ', $suspect->ids());
-            $alike->join($name($v), $own($is, $v), "is $v");
-        }
-        $islands = $alike->islands(array_map($name, $inPlay));
-        $members = [];
-        foreach ($inPlay as $v) {
-            $members[$islands[$name($v)]][] = $v;
-        }
-        foreach ($members as &$variants) {
-            usort($variants, static fn (int $a, int $b): int => $posterior[$b] <=> $posterior[$a]);
-        }
-        unset($variants);
-        usort($members, static fn (array $a, array $b): int => self::mass($posterior, $b) <=> self::mass($posterior, $a));
-
-        return $members === [] ? throw new \LogicException('The most probable variant is always in play.') : $members;
-    }
-
-    /**
-     * @param  non-empty-list<float>  $posterior
-     * @param  list<int>  $variants
-     */
-    private static function mass(array $posterior, array $variants): float
-    {
-        return array_sum(array_map(static fn (int $v): float => $posterior[$v], $variants));
-    }
-
-    /**
-     * Of one of the groups. That nothing is wrong is no more probable than by itself against what someone would call about, however much
-     * there may be that nobody would.
-     *
-     * @param  non-empty-list<float>  $posterior
-     * @param  non-empty-list<int>  $group
-     * @param  non-empty-list<non-empty-list<int>>  $members
-     */
-    private function probability(array $posterior, array $group, array $members): float
-    {
-        $mass = self::mass($posterior, $group);
-        if (! in_array(0, $group, true)) {
-            return $mass;
-        }
-        $noticed = self::mass($posterior, array_keys($this->noticed->among(array_merge(...$members))));
-
-        return min($mass, $posterior[0] / ($posterior[0] + $noticed));
-    }
-
-    /**
-     * @param  non-empty-list<float>  $posterior
-     * @param  non-empty-list<non-empty-list<int>>  $members
-     * @return list<SuspectGroup>
-     */
-    private function groups(array $posterior, array $members): array
-    {
-        return array_map(function (array $variants) use ($posterior, $members): SuspectGroup {
-            $own = $this->simplest($this->suspectsOf($variants));
-            $degree = count($own) === 1 ? $own[0]->howBad($posterior) : '';
-
-            return new SuspectGroup(
-                array_merge(...array_map(static fn (Suspect $s): array => $s->ids(), $own)),
-                array_map(static fn (Suspect $s): string => $s->label().($degree === '' ? '' : ", $degree"), $own),
-                $this->probability($posterior, $variants, $members),
-                $degree,
-                self::mayBeVictim($own),
-            );
-        }, $members);
-    }
-
-    /** @param  list<Suspect>  $suspects */
-    private static function mayBeVictim(array $suspects): bool
-    {
-        return array_filter($suspects, static fn (Suspect $s): bool => $s->comesAndGoes && $s->opensByHeat()) !== [];
-    }
-
-    /**
-     * @param  list<int>  $variants
-     * @return list<Suspect>
-     */
-    private function suspectsOf(array $variants): array
-    {
-        $numbers = array_values(array_unique(array_map(fn (int $v): int => $this->predictor->suspectOf[$v], $variants)));
-
-        return array_map(fn (int $s): Suspect => $this->predictor->suspects[$s], $numbers);
-    }
-
-    /**
-     * Without those of two causes that nothing tells from one of them alone: what may sit behind it is another question. And where nothing
-     * tells them from a healthy unit, that is what it is as far as it shows; but not where such a unit leaves something unexplained.
-     *
-     * @param  list<Suspect>  $suspects
-     * @return list<Suspect>
-     */
-    private function simplest(array $suspects): array
-    {
-        $broken = array_values(array_filter($suspects, static fn (Suspect $s): bool => ! $s->isHealthy()));
-        if (count($broken) < count($suspects) && ($broken === [] || $this->explainsAll(0))) {
-            return [$this->predictor->suspects[0]];
-        }
-        $explaining = array_values(array_filter($broken, fn (Suspect $s): bool => $this->explainsAll(...$s->variants)));
-        $suspects = $explaining === [] ? $broken : $explaining;
-
-        return array_values(array_filter($suspects, static function (Suspect $s, int $n) use ($suspects): bool {
-            foreach ($suspects as $m => $other) {
-                // of the same that stays or comes and goes, the more probable
-                $isWithin = array_diff($other->ids(), $s->ids()) === [];
-                if ($isWithin && (count($other->causes) < count($s->causes) || $m < $n && count($other->causes) === count($s->causes))) {
-                    return false;
-                }
-            }
-
-            return true;
-        }, ARRAY_FILTER_USE_BOTH));
-    }
-
-    /** Whether one of some variants leaves nothing unexplained. */
-    private function explainsAll(int ...$variants): bool
-    {
-        foreach ($variants as $variant) {
-            $left = array_filter(array_keys($this->evidence), fn (int $k): bool => ! $this->weighing->explains($k, $variant));
-            if ($left === []) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     /** @param  non-empty-list<float>  $posterior */

@@ -294,7 +294,7 @@ final readonly class Investigation
     /** @return list<Candidate> every test there is, as the drawing has the parts: looks and volts first, then the parts one by one, dead */
     public function every(Conditions $now): array
     {
-        return (new Chooser($this->predictor, new Standpoint($now)))->every($now);
+        return (new Offers($this->predictor, new Standpoint($now)))->every($now);
     }
 
     /**

@@ -7,6 +7,9 @@ namespace Levin\Core\Diagnosis;
 /** Variants of suspects weighed by evidence: with all of it, with some of it, with one piece left out. */
 final class Weighing
 {
+    /** With more than this chance that it comes and goes, and is not there now, it is waited for; with less than it one is there. */
+    public const AWAY = 0.5;
+
     /** @var non-empty-list<float> with all evidence */
     public readonly array $posterior;
 
@@ -88,6 +91,44 @@ final class Weighing
         }
 
         return $along;
+    }
+
+    /** @param  list<int>  $variants */
+    public function mass(array $variants): float
+    {
+        return self::sum($this->posterior, $variants);
+    }
+
+    /**
+     * With one piece left out.
+     *
+     * @param  list<int>  $variants
+     */
+    public function massWithout(int $piece, array $variants): float
+    {
+        return self::sum($this->without($piece), $variants);
+    }
+
+    /**
+     * @param  non-empty-list<float>  $weights  by variant
+     * @param  list<int>  $variants
+     */
+    private static function sum(array $weights, array $variants): float
+    {
+        return array_sum(array_map(static fn (int $v): float => $weights[$v], $variants));
+    }
+
+    /** Whether one of some variants leaves nothing unexplained. */
+    public function explainsAll(int ...$variants): bool
+    {
+        foreach ($variants as $variant) {
+            $left = array_filter(array_keys($this->fits), fn (int $k): bool => ! $this->explains($k, $variant));
+            if ($left === []) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return non-empty-list<float> with some pieces left out */

@@ -20,6 +20,9 @@ final class Layout
     /** From the edge of a single rung to its rail. */
     private const CLOSE = 30.0;
 
+    /** From the edge of the sheet to the name of a rail. */
+    private const EDGE = 8.0;
+
     /** @var list<array{title: string, rails: list<string>, placing: Placing}> */
     private array $sections = [];
 
@@ -93,7 +96,7 @@ final class Layout
     private function closeup(int $number, string $title, Bundle $rung, array $rails, float $room): Closeup
     {
         $own = Rungs::rails($rung, $rails);
-        $names = array_map(static fn (string $rail): float => Lettering::width($rail, TextRole::Point) / 2, $own);
+        $names = array_map(static fn (string $rail): float => Lettering::width($rail, TextRole::Point) / 2 + self::EDGE, $own);
         $pen = new Pen($this->references, $this->numbers, $this->homes, max([self::CLOSE, ...$names]), $room);
         $placing = new Placing($own, [$own === [] ? Rungs::free($rung) : $rung], $this->references, $this->numbers, 0.0, 1.0);
         $pen->rung($placing);
