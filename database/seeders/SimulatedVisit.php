@@ -8,11 +8,11 @@ use App\Calls\EventLog;
 use App\Calls\Judging;
 use App\Circuits\CircuitShelf;
 use Illuminate\Support\Carbon;
-use Levin\Core\Diagnosis\Assessment;
 use Levin\Core\Diagnosis\Candidate;
 use Levin\Core\Diagnosis\Way;
 use Levin\Core\Meter\Clamped;
 use Levin\Core\Parts\Kind;
+use Levin\Core\Record\Event;
 use Levin\Core\Record\EventType;
 use Levin\Core\Record\Rung\Account;
 use Levin\Core\Record\Rung\Loads;
@@ -94,17 +94,15 @@ final class SimulatedVisit
     public function trace(string $cause = '', int $tests = 20): self
     {
         for ($n = 0; $n < $tests; $n++) {
-            $assessment = $this->assess();
-            $found = $assessment->found();
-            if ($found !== null) {
+            [$found, $next] = $this->advised();
+            if ($found !== []) {
                 $beside = $this->visit()->faults() === [] ? [] : ['beside' => true];
-                $this->append(EventType::Finding, ['faults' => $found->faults, 'cause' => $cause, ...$beside]);
+                $this->append(EventType::Finding, ['faults' => $found, 'cause' => $cause, ...$beside]);
+            }
+            if ($next === null) {
                 break;
             }
-            if ($assessment->next === []) {
-                break;
-            }
-            $this->follow($assessment->next[0]->candidate);
+            $this->follow($next);
         }
 
         return $this;
@@ -241,11 +239,23 @@ final class SimulatedVisit
         $this->append($told->type, $told->data);
     }
 
-    private function assess(): Assessment
+    /**
+     * What has been found, or else what to test next: the same for the same log, and kept, for whoever sets the demo up once more.
+     *
+     * @return array{list<string>, Candidate|null}
+     */
+    private function advised(): array
     {
-        $now = $this->standing();
+        $log = $this->call->load('events')->log();
+        $told = array_map(static fn (Event $e): array => [$e->type, $e->data, $e->at - $log[0]->at], $log);
 
-        return $this->shelf->investigation($this->call->revision)->assess($now->allEvidence(), $now->standpoint());
+        return $this->shelf->kept('advised '.sha1(serialize($told)), $this->call->revision, function (): array {
+            $now = $this->standing();
+            $assessment = $this->shelf->investigation($this->call->revision)->assess($now->allEvidence(), $now->standpoint());
+            $found = $assessment->found();
+
+            return $found === null ? [[], ($assessment->next[0] ?? null)?->candidate] : [$found->faults, null];
+        });
     }
 
     private function standing(): Standing

@@ -199,3 +199,67 @@ it('sets what is known of a unit, and refuses what belongs to another one', func
         // calls before stay with what they were worked on with
         ->and(Demo::call('Oven room')->revision->circuit_id)->toBe('split-cooling');
 });
+
+it('keeps a photograph of the label beside a draft, and lets it go', function (): void {
+    $draft = ($this->begin)();
+    $photo = str_repeat('0a', 32);
+    expect($this->putJson("/api/drafts/{$draft['id']}/label", ['photo' => $photo])->assertOk()->json('photo'))->toBe($photo)
+        ->and($this->getJson("/api/drafts/{$draft['id']}")->json('photo'))->toBe($photo);
+    $this->putJson("/api/drafts/{$draft['id']}/label", ['photo' => '../../etc/passwd'])->assertUnprocessable();
+    expect($this->putJson("/api/drafts/{$draft['id']}/label", ['photo' => null])->assertOk()->json('photo'))->toBeNull();
+});
+
+it('says what a draft does after the call comes on, in order, and nothing of one that is not sound', function (): void {
+    $furnace = ['revision' => Circuit::query()->findOrFail('gas-furnace')->newest->id];
+    $draft = ($this->begin)($furnace);
+    $does = fn (array $draft): array => array_map(
+        fn (array $step): string => "{$step['part']} {$step['does']}",
+        $this->getJson("/api/drafts/{$draft['id']}/sequence")->assertOk()->json('steps'),
+    );
+    // draft, igniter, gas, blower: common practice, no published source
+    $order = array_values(array_intersect($does($draft), ['IND runs', 'HSI glows', 'GV open', 'IBM runs']));
+    expect($order)->toBe(['IND runs', 'HSI glows', 'GV open', 'IBM runs']);
+    $draft = ($this->edit)($draft, 'step IFC prove "lamp steady; to lockout after 5 s"')->assertOk()->json();
+    expect($does($draft))->not->toContain('IND runs');
+    $draft = ($this->edit)($draft, 'cut w31')->assertOk()->json();
+    expect($draft['is_sound'])->toBeFalse()->and($does($draft))->toBe([]);
+});
+
+it('drops a draft with all of its steps, and gives its file out as it stands', function (): void {
+    $draft = ($this->edit)(($this->begin)(['title' => 'Mine']), 'rename COMP C')->json();
+    $file = $this->get("/api/drafts/{$draft['id']}/circuit.yaml")->assertOk();
+    expect($file->headers->get('Content-Disposition'))->toContain('mine.yaml')
+        ->and($file->getContent())->toContain('  C: { kind: compressor-psc')->toContain('# outdoor line voltage');
+    $this->deleteJson("/api/drafts/{$draft['id']}")->assertNoContent();
+    $this->getJson("/api/drafts/{$draft['id']}")->assertNotFound();
+    expect(CircuitDraft::query()->find($draft['id']))->toBeNull();
+});
+
+it('says what a revision has otherwise than any other one', function (): void {
+    $first = $this->postJson('/api/drafts/'.($this->begin)(['title' => 'Mine'])['id'].'/revision', ['note' => 'begun'])->json();
+    $revisions = [$first['id']];
+    foreach (['colour w24 tan', 'plate CC coil_ohms 14'] as $line) {
+        $next = ($this->edit)($this->postJson('/api/drafts', ['revision' => end($revisions)])->json(), $line)->json();
+        $revisions[] = $this->postJson("/api/drafts/{$next['id']}/revision", ['note' => $line])->assertCreated()->json('id');
+    }
+    $words = fn (int $of, string $from = ''): array => $this->getJson("/api/revisions/$of/difference$from")->assertOk()->json('changes.*.words');
+    expect($words($revisions[2]))->toBe(['CC, coil_ohms: 12 → 14'])
+        ->and($words($revisions[2], "?from={$revisions[0]}"))->toEqualCanonicalizing(['CC, coil_ohms: 12 → 14', 'w24, colour: orange → tan'])
+        // and backwards
+        ->and($words($revisions[0], "?from={$revisions[1]}"))->toBe(['w24, colour: tan → orange']);
+    $this->getJson("/api/revisions/{$revisions[0]}/difference?from=999999")->assertUnprocessable();
+});
+
+it('takes a terminal off a board with what it switched there, by one line, and undoes it', function (): void {
+    $draft = ($this->begin)(['revision' => Circuit::query()->findOrFail('gas-furnace')->newest->id]);
+    ($this->edit)($draft, 'unpin IFC HUM')->assertUnprocessable()->assertSee('wires on IFC.HUM');
+    foreach (['remove HWV', 'remove HST', 'unpin IFC HUM'] as $line) {
+        $draft = ($this->edit)($draft, $line)->assertOk()->json();
+    }
+    expect($draft['is_sound'])->toBeTrue()->and($draft['done'][0])->toBe('IFC has no terminal HUM')
+        ->and(array_column($draft['changes'], 'words'))->toContain('IFC, output humidify: taken out');
+    for ($n = 0; $n < 3; $n++) {
+        $draft = $this->postJson("/api/drafts/{$draft['id']}/step", ['by' => -1, 'at' => $draft['at']])->assertOk()->json();
+    }
+    expect($draft['changes'])->toBe([])->and($draft['is_sound'])->toBeTrue();
+});

@@ -384,47 +384,8 @@ final class Predictor
     {
         $circuit = $this->settler->model->circuit;
         $outlook = $when->conditions->isEnergised($circuit) ? $this->on($when) : $this->outlook($when->conditions->energised($circuit));
-        $scene = static fn (int $v, View $view): Scene => $view->scene < 0 ? $outlook->scene($v) : $outlook->at($view->scene);
-        $posture = static fn (int $v, View $view): string => $scene($v, $view)->posture->key;
-        $healthy = $views[0] ?? [];
-        foreach ($this->suspects as $suspect) {
-            if (count($suspect->variants) === 1 || ! isset($views[$suspect->variants[0]])) {
-                continue;
-            }
-            $levels = array_map(static fn (int $v): array => $views[$v], $suspect->variants);
-            foreach ($suspect->variants as $n => $v) {
-                [$less, $more] = [$suspect->variants[$n - 1] ?? null, $suspect->variants[$n + 1] ?? null];
-                $beside = static fn (?int $w, View $view): ?Prediction => $w === null ? null : self::alike(
-                    $levels[$w < $v ? $n - 1 : $n + 1],
-                    $posture($v, $view),
-                    static fn (View $other): string => $posture($w, $other),
-                );
-                $others = [...$levels[$n - 1] ?? [], ...$levels[$n + 1] ?? [], ...$healthy];
-                $views[$v] = array_map(
-                    static fn (View $view): View => $view->upTo($beside($less, $view), $beside($more, $view), $others),
-                    $levels[$n],
-                );
-            }
-        }
 
-        return $views;
-    }
-
-    /**
-     * The one of a level's views in which the unit stands alike.
-     *
-     * @param  non-empty-list<View>  $views
-     * @param  \Closure(View): string  $of  posture
-     */
-    private static function alike(array $views, string $posture, \Closure $of): ?Prediction
-    {
-        foreach ($views as $view) {
-            if ($of($view) === $posture) {
-                return $view->prediction;
-            }
-        }
-
-        return null;
+        return (new Levels($this->suspects, $outlook))->ranged($views);
     }
 
     /**
