@@ -242,9 +242,11 @@ it('says what a revision has otherwise than any other one', function (): void {
         $next = ($this->edit)($this->postJson('/api/drafts', ['revision' => end($revisions)])->json(), $line)->json();
         $revisions[] = $this->postJson("/api/drafts/{$next['id']}/revision", ['note' => $line])->assertCreated()->json('id');
     }
-    $words = fn (int $of, string $from = ''): array => $this->getJson("/api/revisions/$of/difference$from")->assertOk()->json('changes.*.words');
+    $words = fn (int $of, string $from = ''): array => $this->getJson("/api/revisions/$of/difference$from")
+        ->assertOk()->json('changes.*.words');
     expect($words($revisions[2]))->toBe(['CC, coil_ohms: 12 → 14'])
-        ->and($words($revisions[2], "?from={$revisions[0]}"))->toEqualCanonicalizing(['CC, coil_ohms: 12 → 14', 'w24, colour: orange → tan'])
+        ->and($words($revisions[2], "?from={$revisions[0]}"))
+        ->toEqualCanonicalizing(['CC, coil_ohms: 12 → 14', 'w24, colour: orange → tan'])
         // and backwards
         ->and($words($revisions[0], "?from={$revisions[1]}"))->toBe(['w24, colour: tan → orange']);
     $this->getJson("/api/revisions/{$revisions[0]}/difference?from=999999")->assertUnprocessable();
