@@ -15,6 +15,7 @@ use Levin\Core\Diagnosis\Telling;
 use Levin\Core\Diagnosis\Test;
 use Levin\Core\Diagnosis\Way;
 use Levin\Core\Meter\MeterFunction;
+use Levin\Core\Meter\Display;
 use Levin\Core\Operation\Model;
 use Levin\Core\Parts\Sign;
 use Levin\Core\Record\Standing;
@@ -34,6 +35,7 @@ final readonly class AdviceData extends Data
      * @param  list<string>  $choices  what can be seen or felt
      * @param  list<ResultData>  $results  what it may show and what that would mean, most probable first
      * @param  string  $healthy  what a healthy unit shows, as a technician says it
+     * @param  string  $enters  what one types who reads that on a meter; else empty
      * @param  string  $at  the place, as the circuit names it
      */
     private function __construct(
@@ -47,6 +49,7 @@ final readonly class AdviceData extends Data
         public string $expected,
         public array $results,
         public string $healthy,
+        public string $enters,
         public float $bits,
         public float $minutes,
         public bool $lineVoltage,
@@ -78,6 +81,7 @@ final readonly class AdviceData extends Data
             $advice->expected,
             array_map(ResultData::of(...), array_slice($advice->outcomes, 0, Telling::TOLD)),
             $advice->said,
+            $act->function === null || is_string($advice->healthy) ? '' : Display::typed($act->function, $advice->healthy),
             $advice->bits,
             $candidate->minutes,
             $candidate->risk > 1.0,

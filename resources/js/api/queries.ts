@@ -149,11 +149,11 @@ interface MeterOn {
     turns: number;
 }
 
-export function useExpected(call: string, on: MeterOn, stamp: number) {
+export function useExpected(call: string, on: MeterOn, stamp: number, isAsked: boolean) {
     const { fn, red, black, turns } = on;
     return useQuery({
         queryKey: ['expected', call, stamp, fn, red, black, turns],
-        enabled: red !== null && black !== null && red !== black,
+        enabled: isAsked && red !== null && black !== null && red !== black,
         queryFn: () =>
             api<Expected>(
                 'GET',

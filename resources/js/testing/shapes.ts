@@ -132,6 +132,7 @@ export const anAdvice = (over: Partial<Advice> = {}): Advice => ({
         { said: '12.0 Ω', likely: 'possible', who: 'nothing wrong', as_healthy: true },
     ],
     healthy: '12.0 Ω',
+    enters: '12.0Ω',
     bits: 1,
     minutes: 4.5,
     line_voltage: false,

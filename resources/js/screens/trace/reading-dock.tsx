@@ -9,6 +9,8 @@ interface Props {
     call: string;
     /** changes with whatever changes what a healthy unit shows */
     stamp: number;
+    /** what a healthy unit shows at most as it starts, where that is asked for; else null: what it shows as it stands */
+    most: { display: string; enters: string } | null;
     hand: MeterInHand;
     setEntered: (text: string) => void;
     keep: (text: string) => void;
@@ -18,14 +20,14 @@ interface Props {
 }
 
 /** What the meter shows: one field, one key for what a healthy unit shows, one for OL, one to keep it. Always in reach. */
-export function ReadingDock({ call, stamp, hand, setEntered, keep, prove, disabled, field }: Props) {
+export function ReadingDock({ call, stamp, most, hand, setEntered, keep, prove, disabled, field }: Props) {
     const { meter, entered } = hand;
     const { red, black } = meter.probes;
     const touch = useTouch();
     const around = goesOnWires(meter.fn);
-    const expected = useExpected(call, { fn: meter.fn, red, black: around ? '' : black, turns: hand.turns }, stamp);
-    const refused = expected.data?.refused ?? null;
-    const healthy = expected.data === undefined || refused !== null ? null : expected.data;
+    const stands = useExpected(call, { fn: meter.fn, red, black: around ? '' : black, turns: hand.turns }, stamp, most === null);
+    const refused = most === null ? (stands.data?.refused ?? null) : null;
+    const healthy = most ?? (stands.data === undefined || refused !== null ? null : stands.data);
     const placed = red !== null && (around || black !== null);
     const ready = placed && !disabled && refused === null;
     return (
@@ -51,13 +53,17 @@ export function ReadingDock({ call, stamp, hand, setEntered, keep, prove, disabl
                 <>
                     <div className="flex items-center gap-3">
                         <p className="min-w-0 flex-1 leading-tight">
-                            {placed ? 'Healthy shows ' : around ? 'Choose the wire.' : 'Tap two points, or find them.'}
+                            {placed
+                                ? `Healthy shows ${most === null ? '' : 'at most '}`
+                                : around
+                                  ? 'Choose the wire.'
+                                  : 'Tap two points, or find them.'}
                             {placed && (
                                 <strong className="block font-mono text-lg tabular-nums" data-expected>
                                     {healthy?.display ?? '…'}
                                 </strong>
                             )}
-                            {expected.isError && <span role="alert"> {expected.error.message}</span>}
+                            {most === null && stands.isError && <span role="alert"> {stands.error.message}</span>}
                         </p>
                         <label className="reading-field">
                             <span className="sr-only">Reading</span>

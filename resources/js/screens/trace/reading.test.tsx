@@ -30,8 +30,15 @@ const sheet = aSheet({
 const answers = (answer: unknown) =>
     vi.stubGlobal('fetch', vi.fn().mockResolvedValue(new Response(JSON.stringify(answer), { status: 200 })));
 
+interface Asked {
+    keep: (text: string) => void;
+    prove: () => void;
+    black?: string | null;
+    most?: { display: string; enters: string } | null;
+}
+
 /** The meter as the board has it, on an advised test. */
-function Dock({ keep, prove, black = 'CC.B' }: { keep: (text: string) => void; prove: () => void; black?: string | null }) {
+function Dock({ keep, prove, black = 'CC.B', most = null }: Asked) {
     const hand = useMeter([anAdvice({ function: 'vac' })]);
     return (
         <>
@@ -41,6 +48,7 @@ function Dock({ keep, prove, black = 'CC.B' }: { keep: (text: string) => void; p
             <ReadingDock
                 call="7"
                 stamp={0}
+                most={most}
                 hand={hand}
                 setEntered={hand.setEntered}
                 keep={keep}
@@ -71,6 +79,17 @@ it('shows what a healthy unit reads, fills it in on one key, and keeps what is t
     fireEvent.change(field(), { target: { value: '26.4' } });
     fireEvent.submit(field().form as HTMLFormElement);
     expect(keep).toHaveBeenCalledWith('26.4');
+});
+
+it('shows what a healthy unit shows at most as it starts, where that is asked for, and not what it shows as it stands', () => {
+    answers({ value: 0.391, display: '391 mV', enters: '391mV', refused: null });
+    const keep = vi.fn();
+    render(<Dock keep={keep} prove={vi.fn()} most={{ display: '592 mV', enters: '592mV' }} />, { wrapper: Inside });
+    expect(screen.getByText(/Healthy shows at most/).textContent).toContain('592 mV');
+    fireEvent.click(screen.getByText('as healthy'));
+    fireEvent.submit(field().form as HTMLFormElement);
+    expect(keep).toHaveBeenCalledWith('592mV');
+    expect(fetch).not.toHaveBeenCalled();
 });
 
 it('keeps nothing that is empty, however often Enter is pressed', async () => {

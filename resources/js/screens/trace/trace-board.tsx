@@ -89,12 +89,14 @@ export function TraceBoard({ id, trace, sheet, outbox }: Props) {
         outbox.forget();
     };
 
+    const most = !hand.isOwn && advice?.kind === 'peak' ? { display: advice.healthy, enters: advice.enters } : null;
+
     const reading = (text: string) => ({
         function: meter.fn,
         red: meter.probes.red ?? '',
         black: meter.probes.black ?? '',
         entered: text,
-        ...(!hand.isOwn && advice?.kind === 'peak' ? { moment: 'as it starts' } : {}),
+        ...(most === null ? {} : { moment: 'as it starts' }),
         ...(meter.fn === 'amps' && hand.turns > 1 ? { turns: hand.turns } : {}),
     });
     const isTyped = measures && !disabled && meter.probes.red !== null && hand.entered.trim() !== '';
@@ -345,6 +347,7 @@ export function TraceBoard({ id, trace, sheet, outbox }: Props) {
                         <ReadingDock
                             call={id}
                             stamp={trace.events.length}
+                            most={most}
                             hand={hand}
                             setEntered={setEntered}
                             keep={(text) => void keep(text)}
