@@ -94,3 +94,13 @@ it('marks what was found, on its rung and along its run', function (): void {
         ->and(rungsOf('split-cooling', 'w24'))->toHaveCount(1)
         ->and(rungsOf('split-cooling', 'nothing'))->toBe([])->and(rungsOf('split-cooling'))->toBe([]);
 });
+
+it('has every text of a rung by itself clear of the edges of its sheet, names of rails too', function (string $circuit): void {
+    foreach ((new Layout(Unit::shipped($circuit)->model()))->closeups() as $closeup) {
+        foreach ($closeup->drawing->texts as $text) {
+            $left = $text->x - $text->width() / 2;
+            expect($left)->toBeGreaterThanOrEqual(4.0, "$text->text, $circuit")
+                ->and($left + $text->width())->toBeLessThanOrEqual($closeup->drawing->width - 4.0, "$text->text, $circuit");
+        }
+    }
+})->with(Unit::everyShipped());

@@ -12,7 +12,7 @@ interface Props {
 export function Conditions(props: Props) {
     return (
         <fieldset
-            className="flex min-w-0 shrink-0 gap-2 overflow-x-auto border-rule border-b px-3 py-2 lg:flex-wrap"
+            className="flex min-w-0 shrink-0 gap-2 overflow-x-auto border-rule border-b px-3 py-2 lg:flex-wrap lg:gap-1.5"
             aria-label="Conditions"
         >
             {props.trace.standing.conditions.map((c) => (
@@ -23,7 +23,7 @@ export function Conditions(props: Props) {
                     aria-pressed={c.value}
                     disabled={props.disabled}
                     onClick={() => props.set(c.name, !c.value)}
-                    className={`min-h-[48px] shrink-0 rounded-[3px] border-2 border-ink px-3 text-left leading-tight ${
+                    className={`min-h-[48px] shrink-0 rounded-[3px] border-2 border-ink px-3 text-left leading-tight lg:px-2 ${
                         c.value ? 'bg-live text-live-ink' : 'border-dashed bg-paper text-ink'
                     }`}
                 >
@@ -38,7 +38,7 @@ export function Conditions(props: Props) {
                     data-lifted={u.key}
                     disabled={props.disabled}
                     onClick={() => void props.send(u.event, u.data)}
-                    className="min-h-[48px] shrink-0 rounded-[3px] border-2 border-ink border-dotted bg-paper px-3 text-left leading-tight"
+                    className="min-h-[48px] shrink-0 rounded-[3px] border-2 border-ink border-dotted bg-paper px-3 text-left leading-tight lg:px-2"
                 >
                     <span className="block text-[0.8rem]">{u.is}</span>
                     <span className="block font-bold">{u.undo}</span>
