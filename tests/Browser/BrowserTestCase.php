@@ -5,7 +5,9 @@ namespace Tests\Browser;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\NoSuchElementException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteExecuteMethod;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
@@ -26,6 +28,9 @@ abstract class BrowserTestCase extends TestCase
     private const ELEMENT = 'element-6066-11e4-a52e-4f735466cecf';
 
     private bool $byThumb = false;
+
+    /** Between two looks at what is waited for, milliseconds: whoever works it out wants the core. */
+    private const BEAT = 30;
 
     /** Seconds that something is waited for. */
     protected int $patience = 20;
@@ -94,7 +99,7 @@ abstract class BrowserTestCase extends TestCase
             mkdir(self::$folder."/storage/$folder", 0777, true);
         }
         touch(self::$folder.'/levin.sqlite');
-        (new Process([PHP_BINARY, 'artisan', 'migrate:fresh', '--seed', '--force'], $root, $environment, null, 120))->mustRun();
+        (new Process([PHP_BINARY, 'artisan', 'migrate:fresh', '--seed', '--force'], $root, $environment, null, 300))->mustRun();
         $port = self::freePort();
         self::$base = "http://127.0.0.1:$port";
         self::$server = new Process([PHP_BINARY, 'artisan', 'serve', '--no-reload', "--port=$port"], $root, $environment, null, null);
@@ -186,19 +191,23 @@ abstract class BrowserTestCase extends TestCase
      */
     protected function until(\Closure $condition, string $what): mixed
     {
-        $until = microtime(true) + $this->patience;
-        do {
-            try {
-                $result = $condition();
-                if ($result !== false && $result !== null) {
-                    $this->addToAssertionCount(1);
-
-                    return $result;
+        try {
+            $result = $this->driver()->wait($this->patience, self::BEAT)->until(static function () use ($condition): mixed {
+                try {
+                    $result = $condition();
+                } catch (NoSuchElementException|StaleElementReferenceException) {
+                    // the page is being drawn anew
+                    return null;
                 }
-            } catch (NoSuchElementException|StaleElementReferenceException) {
-                // the page is being drawn anew
-            }
-        } while (microtime(true) < $until);
+
+                return $result === false || $result === null ? null : [$result];
+            });
+            $this->addToAssertionCount(1);
+
+            return is_array($result) ? $result[0] : null;
+        } catch (TimeoutException) {
+            // said below, with what the page shows
+        }
         $this->fail("Waited in vain for: $what. In its fields: {$this->fields()}. The page says:\n".$this->text('body'));
     }
 
@@ -238,15 +247,16 @@ abstract class BrowserTestCase extends TestCase
     protected function press(string $label): void
     {
         $this->until(function () use ($label): bool {
-            foreach ($this->driver()->findElements(WebDriverBy::cssSelector('button, a')) as $button) {
-                if ($button->isDisplayed() && $button->isEnabled() && str_contains($button->getText(), $label)) {
-                    $this->hit($button);
-
-                    return true;
-                }
+            $found = $this->driver()->executeScript(<<<'JS'
+                return [...document.querySelectorAll('button, a')].find((b) => b.checkVisibility({ visibilityProperty: true })
+                    && b.disabled !== true && b.innerText.includes(arguments[0])) ?? null;
+                JS, [$label]);
+            $id = is_array($found) ? $found[self::ELEMENT] ?? null : null;
+            if (is_string($id)) {
+                $this->hit(new RemoteWebElement(new RemoteExecuteMethod($this->driver()), $id, isW3cCompliant: true));
             }
 
-            return false;
+            return is_string($id);
         }, "the button \"$label\"");
     }
 
