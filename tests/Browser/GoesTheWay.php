@@ -34,7 +34,13 @@ trait GoesTheWay
         $this->visit("/calls/$call/".Stop::Arrive->value);
         $this->click("[data-choice='$pattern']");
         $this->press('Keep the complaint');
+        // the page closes up where its form was: what is pressed next must not move from under the hand
+        $this->find('section[aria-label=Complaint]');
         $this->press('I have read it');
+        $this->until(
+            fn (): bool => ! str_contains($this->text('[aria-label="Has been here"]'), 'I have read it'),
+            'the history read',
+        );
     }
 
     /** What is seen of some parts of a unit in which something is hidden. */
