@@ -8,6 +8,8 @@ interface Props {
     send: Send;
 }
 
+const CHIP = 'min-h-[48px] shrink-0 rounded-[3px] border-2 border-ink px-3 text-left leading-tight lg:px-2';
+
 /** What the operator and the world have set, and what is lifted; one tap changes it and logs that it changed. */
 export function Conditions(props: Props) {
     return (
@@ -23,9 +25,7 @@ export function Conditions(props: Props) {
                     aria-pressed={c.value}
                     disabled={props.disabled}
                     onClick={() => props.set(c.name, !c.value)}
-                    className={`min-h-[48px] shrink-0 rounded-[3px] border-2 border-ink px-3 text-left leading-tight lg:px-2 ${
-                        c.value ? 'bg-live text-live-ink' : 'border-dashed bg-paper text-ink'
-                    }`}
+                    className={`${CHIP} ${c.value ? 'bg-live text-live-ink' : 'border-dashed bg-paper text-ink'}`}
                 >
                     <span className="block text-[0.8rem]">{c.label}</span>
                     <span className="block font-bold">{c.says}</span>
@@ -38,7 +38,7 @@ export function Conditions(props: Props) {
                     data-lifted={u.key}
                     disabled={props.disabled}
                     onClick={() => void props.send(u.event, u.data)}
-                    className="min-h-[48px] shrink-0 rounded-[3px] border-2 border-ink border-dotted bg-paper px-3 text-left leading-tight lg:px-2"
+                    className={`${CHIP} border-dotted bg-paper`}
                 >
                     <span className="block text-[0.8rem]">{u.is}</span>
                     <span className="block font-bold">{u.undo}</span>
