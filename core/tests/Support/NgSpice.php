@@ -20,7 +20,7 @@ final class NgSpice
      */
     private const FLOOR = 0.5;
 
-    /** The same where nothing but stray capacitance joins it to earth, such as a cabinet whose ground is off: a tenth of the least supply. */
+    /** The same where only stray capacitance joins it to earth, as with the ground of a cabinet off: a tenth of the least supply. */
     private const FLOATING = 12.0;
 
     /** Less than this is stray capacitance or insulation, siemens. */
