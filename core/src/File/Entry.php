@@ -9,6 +9,9 @@ use Symfony\Component\Yaml\Yaml;
 /** One entry of a block of YAML as it stands in a text: the comments before it, and its lines. */
 final readonly class Entry
 {
+    /** A key as it is written, plain or in quotes. */
+    private const KEY = '("[^"]*"|\'[^\']*\'|[^\s#"\'][^:]*)';
+
     /**
      * @param  list<string>  $lead  lines before it: comments, and empty ones
      * @param  list<string>  $lines  of its own, one at least
@@ -28,7 +31,7 @@ final readonly class Entry
     {
         $keys = [];
         foreach ($lines as $n => $line) {
-            if (preg_match('/^ {'.$indent.'}("[^"]*"|\'[^\']*\'|[^\s#"\'][^:]*):(?:\s|$)/', $line, $found) === 1) {
+            if (preg_match('/^ {'.$indent.'}'.self::KEY.':(?:\s|$)/', $line, $found) === 1) {
                 $keys[$n] = trim($found[1], '"\'');
             }
         }
@@ -60,7 +63,7 @@ final readonly class Entry
     public function named(string $key): self
     {
         $first = preg_replace_callback(
-            '/^( *)("[^"]*"|\'[^\']*\'|[^\s#"\'][^:]*):/',
+            '/^( *)'.self::KEY.':/',
             static fn (array $found): string => $found[1].Yaml::dump($key).':',
             $this->lines[0],
         );

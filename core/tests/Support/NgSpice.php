@@ -20,12 +20,6 @@ final class NgSpice
      */
     private const FLOOR = 0.5;
 
-    /** The same where only stray capacitance joins it to earth, as with the ground of a cabinet off: a tenth of the least supply. */
-    private const FLOATING = 12.0;
-
-    /** Less than this is stray capacitance or insulation, siemens. */
-    private const STRAY = 1e-6;
-
     /** The largest relative difference between Levin's node voltages and ngspice's. */
     public static function worstDifference(Settled $settled): float
     {
@@ -105,10 +99,8 @@ final class NgSpice
     private static function difference(Settled $settled, array $spice): float
     {
         $worst = 0.0;
-        [$pieces] = $settled->network->pieces(self::STRAY);
         foreach ($spice as $node => [$re, $im]) {
-            $floor = $pieces[$node] === 0 ? self::FLOOR : self::FLOATING;
-            $worst = max($worst, hypot($re - $settled->re[$node], $im - $settled->im[$node]) / max($floor, hypot($re, $im)));
+            $worst = max($worst, hypot($re - $settled->re[$node], $im - $settled->im[$node]) / max(self::FLOOR, hypot($re, $im)));
         }
 
         return $worst;
